@@ -1,0 +1,215 @@
+import equal from 'fast-deep-equal'
+import { emptyDocument, type DocumentKind, type DocumentKinds } from './kind'
+import { leafAt } from './leaf'
+import { valueAt, withoutEmptyBranches, withValue } from './path'
+import { composeText, invertEdit } from './richText'
+import { ancestorsInclude, descendants } from './tree'
+import type {
+  ChangePart,
+  Documents,
+  EditOperation,
+  Json,
+  Operation,
+  Outcome,
+  PutOperation,
+  SetOperation,
+  StoredDocument,
+  StoredRecord,
+} from './types'
+
+export interface Applied {
+  documents: Documents
+  /** What undoes the change, last operation first; empty when the change was refused. */
+  inverse: ChangePart[]
+  outcomes: Outcome[]
+  refused: boolean
+}
+
+/** The changed documents of one change: each document and collection is copied once, however many operations follow. */
+class Workspace {
+  private owned = new Set<object>()
+
+  constructor(public documents: Documents) {
+    this.documents = { ...documents }
+  }
+
+  document(kind: DocumentKind, id: string): StoredDocument {
+    const found = this.documents[id]
+    if (found && this.owned.has(found)) return found
+    const copy = found ? { ...found, records: { ...found.records } } : emptyDocument(kind, id)
+    this.documents[id] = copy
+    this.owned.add(copy)
+    return copy
+  }
+
+  collection(document: StoredDocument, name: string): Record<string, StoredRecord> {
+    const found = document.records[name] ?? {}
+    if (this.owned.has(found)) return found
+    const copy = { ...found }
+    document.records[name] = copy
+    this.owned.add(copy)
+    return copy
+  }
+}
+
+class Refusal extends Error {}
+class PassedOver extends Error {}
+
+/** Everything one operation needs to know about where it is applied. */
+interface Place {
+  kind: DocumentKind
+  document: StoredDocument
+  workspace: Workspace
+}
+
+/**
+ * Applies the parts of a change, all or none.
+ * @param documents the project's documents at the head; not altered, and shared where nothing changed
+ * @param parts what to do, document by document; a missing document is created empty
+ * @returns the documents after it, its inverse, and what was refused or passed over with the reason
+ */
+export function applyChange(kinds: DocumentKinds, documents: Documents, parts: ChangePart[]): Applied {
+  const workspace = new Workspace(documents)
+  const inverse: ChangePart[] = []
+  const outcomes: Outcome[] = []
+  for (const part of parts) {
+    const kind = kinds[part.kind]
+    const clash = documents[part.document] && documents[part.document].kind !== part.kind
+    if (!kind || clash) return refuse(documents, part, undefined, `there is no ${part.kind} document ${part.document}`)
+    const document = workspace.document(kind, part.document)
+    const undoing: Operation[] = []
+    for (const operation of part.operations) {
+      try {
+        undoing.unshift(...applyOperation({ kind, document, workspace }, operation))
+      } catch (error) {
+        if (error instanceof Refusal) return refuse(documents, part, operation, error.message)
+        if (!(error instanceof PassedOver)) throw error
+        outcomes.push(outcomeOf('passed over', part, operation, error.message))
+      }
+    }
+    if (undoing.length) inverse.unshift({ document: part.document, kind: part.kind, operations: undoing })
+  }
+  return { documents: workspace.documents, inverse, outcomes, refused: false }
+}
+
+function refuse(documents: Documents, part: ChangePart, operation: Operation | undefined, reason: string): Applied {
+  return { documents, inverse: [], outcomes: [outcomeOf('refused', part, operation, reason)], refused: true }
+}
+
+function outcomeOf(
+  result: Outcome['result'],
+  part: ChangePart,
+  operation: Operation | undefined,
+  reason: string,
+): Outcome {
+  return {
+    result,
+    document: part.document,
+    collection: operation?.collection ?? '',
+    id: operation?.id ?? '',
+    reason,
+  }
+}
+
+function applyOperation(place: Place, operation: Operation): Operation[] {
+  if (!Object.hasOwn(place.kind.collections, operation.collection)) {
+    throw new Refusal(`a ${place.kind.kind} has no ${operation.collection}`)
+  }
+  switch (operation.type) {
+    case 'put':
+      return put(place, operation)
+    case 'set':
+      return set(place, operation)
+    case 'remove':
+      return remove(place, operation.collection, operation.id)
+    case 'edit':
+      return edit(place, operation)
+  }
+}
+
+function put(place: Place, { collection, id, record }: PutOperation): Operation[] {
+  if (record.id !== id) throw new Refusal(`the record names itself ${record.id}, not ${id}`)
+  const records = place.workspace.collection(place.document, collection)
+  if (Object.hasOwn(records, id)) throw new PassedOver('it exists already')
+  const clean = withoutEmptyBranches(record)
+  checkSchema(place, collection, clean)
+  checkParents(place, collection, clean)
+  records[id] = clean
+  return [{ type: 'remove', collection, id }]
+}
+
+function set(place: Place, operation: SetOperation): Operation[] {
+  const { collection, id, path, value } = operation
+  const record = existing(place, collection, id)
+  const found = leafAt(place.kind.collections[collection].schema, path)
+  if ('reason' in found) throw new Refusal(found.reason)
+  if (path[0] === 'id') throw new Refusal('an id never changes')
+  const before = valueAt(record, path)
+  if (operation.over && !equal(before, operation.over.value)) {
+    throw new PassedOver(`${path.join('.')} was changed meanwhile, and that value is kept`)
+  }
+  if (equal(before, value)) return []
+  const after = withValue(record, path, value)
+  checkSchema(place, collection, after)
+  if (isRelation(place, collection, path)) checkParents(place, collection, after)
+  place.workspace.collection(place.document, collection)[id] = after
+  return [{ type: 'set', collection, id, path, ...given(before), over: given(value) }]
+}
+
+const given = (value: Json | undefined) => (value === undefined ? {} : { value })
+
+function edit(place: Place, { collection, id, path, delta }: EditOperation): Operation[] {
+  const record = existing(place, collection, id)
+  const found = leafAt(place.kind.collections[collection].schema, path)
+  if ('reason' in found) throw new Refusal(found.reason)
+  const before = valueAt(record, path) ?? []
+  if (!Array.isArray(before)) throw new Refusal(`${path.join('.')} is not rich text`)
+  const text = composeText(before as never, delta)
+  if (!text) throw new Refusal('the edit does not fit the text')
+  const after = withValue(record, path, text.length ? (text as unknown as Json) : undefined)
+  checkSchema(place, collection, after)
+  place.workspace.collection(place.document, collection)[id] = after
+  return [{ type: 'edit', collection, id, path, delta: invertEdit(before as never, delta) }]
+}
+
+function remove(place: Place, collection: string, id: string): Operation[] {
+  if (!Object.hasOwn(place.document.records[collection] ?? {}, id)) return []
+  const taken = descendants(place.kind, place.document, collection, id)
+  const puts = taken.map(({ collection, record }): Operation => {
+    return { type: 'put', collection, id: record.id, record }
+  })
+  for (const gone of taken) delete place.workspace.collection(place.document, gone.collection)[gone.record.id]
+  return puts
+}
+
+function existing(place: Place, collection: string, id: string): StoredRecord {
+  const records = place.document.records[collection] ?? {}
+  if (!Object.hasOwn(records, id)) throw new PassedOver('it no longer exists')
+  return records[id]
+}
+
+function checkSchema(place: Place, collection: string, record: StoredRecord) {
+  const parsed = place.kind.collections[collection].schema.safeParse(record)
+  if (parsed.success) return
+  const [issue] = parsed.error.issues
+  throw new Refusal(`${issue.path.join('.') || collection}: ${issue.message}`)
+}
+
+function isRelation(place: Place, collection: string, path: string[]): boolean {
+  return path.length === 1 && place.kind.collections[collection].parents.some(({ field }) => field === path[0])
+}
+
+function checkParents(place: Place, collection: string, record: StoredRecord) {
+  for (const relation of place.kind.collections[collection].parents) {
+    const parentId = record[relation.field]
+    const parents = place.document.records[relation.collection] ?? {}
+    if (typeof parentId === 'string') {
+      if (parentId === record.id || ancestorsInclude(parents, relation, parentId, record.id, collection)) {
+        throw new Refusal('it would stand inside itself')
+      }
+      if (!Object.hasOwn(parents, parentId)) throw new PassedOver(`its ${relation.field} no longer exists`)
+    }
+    const reason = relation.refuses?.(typeof parentId === 'string' ? parents[parentId] : undefined, record)
+    if (reason) throw new Refusal(reason)
+  }
+}

@@ -1,0 +1,34 @@
+import type { z } from 'zod'
+import type { StoredDocument, StoredRecord } from './types'
+
+/** How records of a collection hang below others; removal takes what hangs below along. */
+export interface ParentRelation {
+  field: string
+  collection: string
+  /** A reason why `parent` (undefined: the top) cannot hold `child`, or nothing when it can. */
+  refuses?: (parent: StoredRecord | undefined, child: StoredRecord) => string | undefined
+}
+
+export interface CollectionDefinition {
+  schema: z.ZodType
+  parents: ParentRelation[]
+}
+
+/** A pure step from one schema number to the next. */
+export type Migration = (document: StoredDocument) => StoredDocument
+
+/** What the documents of one kind may hold. `migrations[n]` reads schema `n + 1` and gives `n + 2`. */
+export interface DocumentKind {
+  kind: string
+  schema: number
+  collections: Record<string, CollectionDefinition>
+  migrations: Migration[]
+}
+
+export type DocumentKinds = Record<string, DocumentKind>
+
+/** An empty document of a kind, at its present schema number. */
+export function emptyDocument(kind: DocumentKind, id: string): StoredDocument {
+  const records = Object.fromEntries(Object.keys(kind.collections).map((name) => [name, {}]))
+  return { kind: kind.kind, id, schema: kind.schema, records }
+}

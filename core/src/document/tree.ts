@@ -1,0 +1,78 @@
+import type { DocumentKind, ParentRelation } from './kind'
+import type { StoredDocument, StoredRecord } from './types'
+
+/** Whether `id` stands among the ancestors of `from` in a collection that is a tree of itself. */
+export function ancestorsInclude(
+  records: Record<string, StoredRecord>,
+  relation: ParentRelation,
+  from: string,
+  id: string,
+  collection: string,
+): boolean {
+  if (relation.collection !== collection) return false
+  for (let here = records[from]; here; here = records[String(here[relation.field])]) {
+    if (here.id === id) return true
+  }
+  return false
+}
+
+/** A record and everything that hangs below it, in any collection, parents before children. */
+export function descendants(kind: DocumentKind, document: StoredDocument, collection: string, id: string) {
+  const taken = [{ collection, record: document.records[collection][id] }]
+  const seen = new Set([`${collection}/${id}`])
+  const below = recordsByParent(kind, document)
+  for (let index = 0; index < taken.length; index++) {
+    const { collection, record } = taken[index]
+    for (const child of below.get(`${collection}/${record.id}`) ?? []) {
+      const key = `${child.collection}/${child.record.id}`
+      if (!seen.has(key)) taken.push(child)
+      seen.add(key)
+    }
+  }
+  return taken
+}
+
+function recordsByParent(kind: DocumentKind, document: StoredDocument) {
+  const below = new Map<string, { collection: string; record: StoredRecord }[]>()
+  for (const [collection, { parents }] of Object.entries(kind.collections)) {
+    for (const { field, collection: above } of parents) {
+      for (const record of Object.values(document.records[collection] ?? {})) {
+        const key = `${above}/${String(record[field])}`
+        if (!record[field]) continue
+        if (!below.has(key)) below.set(key, [])
+        below.get(key)?.push({ collection, record })
+      }
+    }
+  }
+  return below
+}
+
+/** Records that hang below `parent` (null: at the top) in their order; ties by id. */
+export function childrenOf<T extends { id: string; parent?: string; order: string }>(
+  records: Record<string, T>,
+  parent: string | null,
+): T[] {
+  return inOrder(Object.values(records).filter((record) => (record.parent ?? null) === parent))
+}
+
+/** All records by their parent, each list in order. One pass, for whole trees. */
+export function childrenByParent<T extends { id: string; parent?: string; order: string }>(
+  records: Record<string, T>,
+): Map<string | null, T[]> {
+  const lists = new Map<string | null, T[]>()
+  for (const record of Object.values(records)) {
+    const key = record.parent ?? null
+    const list = lists.get(key)
+    if (list) list.push(record)
+    else lists.set(key, [record])
+  }
+  for (const list of lists.values()) inOrder(list)
+  return lists
+}
+
+/** Sorts records by their fractional order in place, ties by id. */
+export function inOrder<T extends { id: string; order: string }>(records: T[]): T[] {
+  return records.sort((a, b) => compareText(a.order, b.order) || compareText(a.id, b.id))
+}
+
+const compareText = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)

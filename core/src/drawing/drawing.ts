@@ -1,0 +1,32 @@
+import { blockSchema, type Block, type BlockKindName } from '../block/block'
+import { refusesParent } from '../block/kinds'
+import type { DocumentKind } from '../document/kind'
+import type { StoredRecord } from '../document/types'
+
+const kindOf = (record: StoredRecord) => record.kind as BlockKindName
+
+/** One page's blocks, for all bands. Its id is its page's. */
+export const drawingKind: DocumentKind = {
+  kind: 'drawing',
+  schema: 1,
+  collections: {
+    blocks: {
+      schema: blockSchema,
+      parents: [
+        {
+          field: 'parent',
+          collection: 'blocks',
+          refuses: (parent, child) => refusesParent(parent && kindOf(parent), kindOf(child)),
+        },
+      ],
+    },
+  },
+  migrations: [],
+}
+
+export interface DrawingDocument {
+  kind: string
+  id: string
+  schema: number
+  records: { blocks: Record<string, Block> }
+}

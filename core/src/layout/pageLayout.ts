@@ -1,0 +1,100 @@
+import type { BlockNode, PageNode } from '../resolve/node'
+import type { FontLibrary } from '../text/fontLibrary'
+import { trunc64 } from '../units/layoutUnit'
+import type { Environment } from '../units/environment'
+import { AUTO, DEFINITE, FIXED, type Box } from './box'
+import { BoxComputer } from './computeBox'
+import { layBox } from './layBox'
+import { childWidth } from './layoutColumn'
+import { clampHeight } from './limits'
+
+/** A laid-out page. Boxes stand relative to their parents, sections to the page's top left corner. */
+export interface PageLayout {
+  /** px, without the scroll bar */
+  width: number
+  height: number
+  sections: Box[]
+}
+
+const VIEWPORT = new Set<keyof Environment>(['viewportWidth', 'viewportHeight', 'scrollBar'])
+
+/**
+ * Lays out pages, and again after a change without measuring what did not change: boxes are kept for nodes that stay
+ * the same object.
+ */
+export class PageLayouter {
+  private boxes = new WeakMap<BlockNode, Box>()
+  private computer: BoxComputer | undefined
+
+  constructor(private library: FontLibrary) {}
+
+  /** Lays out a page in an environment. */
+  layout(page: PageNode, environment: Environment): PageLayout {
+    this.prepare({ ...environment, rootSize: page.rootSize })
+    const width = environment.viewportWidth - environment.scrollBar
+    const root = { arrange: 'column', node: { arrange: { align: 'stretch' } } } as Box
+    let y = 0
+    const sections = page.children.map((node) => {
+      const box = this.box(node)
+      setSides(box, width)
+      const own = childWidth(box, width, root)
+      const isFixed = box.height.mode === FIXED
+      const height = clampHeight(box, isFixed ? box.height.value : layBox(box, own, 0, AUTO, false))
+      layBox(box, own, height, isFixed ? DEFINITE : AUTO, true)
+      box.x = 0
+      box.y = y
+      y += height
+      return box
+    })
+    return { width, height: y, sections }
+  }
+
+  /** Lengths depend on the environment; on the viewport only where vw or vh are used. */
+  private prepare(wanted: Environment) {
+    const { computer } = this
+    if (computer) {
+      const before = computer.environment
+      const keys = Object.keys(wanted) as (keyof Environment)[]
+      const changed = keys.filter((key) => before[key] !== wanted[key])
+      if (changed.every((key) => !computer.usesViewport && VIEWPORT.has(key))) {
+        computer.environment = wanted
+        return
+      }
+    }
+    this.boxes = new WeakMap()
+    this.computer = new BoxComputer(this.library, wanted)
+  }
+
+  private box(node: BlockNode): Box {
+    const kept = this.boxes.get(node)
+    if (kept) return kept
+    const box = (this.computer as BoxComputer).box(
+      node,
+      node.children.map((child) => this.box(child)),
+    )
+    this.boxes.set(node, box)
+    return box
+  }
+}
+
+/** A section's sides are at least the grid's margin, and take what is left beside the content width. */
+function setSides(box: Box, pageWidth: number) {
+  const { inset } = box.node.arrange
+  if (!inset) return
+  const beside = inset.contentWidth === undefined ? 0 : trunc64((pageWidth - inset.contentWidth) / 2)
+  const side = Math.max(inset.margin, beside)
+  if (box.insetLeft === box.border[3] + side && box.insetRight === box.border[1] + side) return
+  box.insetLeft = box.border[3] + side
+  box.insetRight = box.border[1] + side
+  box.measured = []
+  box.placedWidth = -1
+}
+
+/** Visits every box with its place on the page, parents first. */
+export function eachBox(layout: PageLayout, visit: (box: Box, x: number, y: number, depth: number) => void) {
+  const walk = (box: Box, x: number, y: number, depth: number) => {
+    visit(box, x + box.x, y + box.y, depth)
+    for (const child of box.children) walk(child, x + box.x, y + box.y, depth + 1)
+  }
+  for (const section of layout.sections) walk(section, 0, 0, 0)
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import { hexSchema } from '../colour/hex'
+import { idSchema } from '../document/ids'
+import type { DocumentKind } from '../document/kind'
+import { leaf } from '../document/leaf'
+import { plainLengthSchema } from '../units/length'
+
+const name = z.string().min(1).max(100)
+const order = z.string().min(1).max(80)
+const lineHeight = leaf(z.strictObject({ value: z.number().min(0.5).max(500), unit: z.enum(['px', 'em', 'rem']) }))
+
+const levelSizes = { size: plainLengthSchema.optional(), lineHeight: lineHeight.optional() }
+
+/** A type level: how a rank of text is set. Its size may differ by band. */
+export const levelSchema = z.strictObject({
+  id: idSchema,
+  order,
+  name,
+  /** what is set in it unless a block says otherwise: h1 to h6, p, button, small */
+  role: z.string().max(20).optional(),
+  family: z.string().min(1).max(100),
+  weight: z.int().min(100).max(900),
+  italic: z.boolean().optional(),
+  size: plainLengthSchema,
+  lineHeight,
+  at: z.record(idSchema, z.strictObject(levelSizes)).optional(),
+})
+
+export const tokenSchema = z.discriminatedUnion('type', [
+  z.strictObject({ id: idSchema, order, name, type: z.literal('colour'), value: hexSchema }),
+  z.strictObject({ id: idSchema, order, name, type: z.literal('length'), value: plainLengthSchema }),
+])
+
+export type Level = z.infer<typeof levelSchema>
+export type Token = z.infer<typeof tokenSchema>
+
+/** The style guide: named colours and lengths, and type levels. */
+export const styleKind: DocumentKind = {
+  kind: 'style',
+  schema: 1,
+  collections: {
+    tokens: { schema: tokenSchema, parents: [] },
+    levels: { schema: levelSchema, parents: [] },
+  },
+  migrations: [],
+}
+
+export interface StyleDocument {
+  kind: string
+  id: string
+  schema: number
+  records: { tokens: Record<string, Token>; levels: Record<string, Level> }
+}

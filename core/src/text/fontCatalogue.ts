@@ -1,0 +1,39 @@
+/** A font that ships with the application. `file` is its name under a package's own folder for that face. */
+export interface ShippedFont {
+  family: string
+  weight: number
+  italic: boolean
+  package: string
+  file: string
+}
+
+const font = (family: string, folder: string, weight: number, italic = false): ShippedFont => ({
+  family,
+  weight,
+  italic,
+  package: `@expo-google-fonts/${family.toLowerCase().replaceAll(' ', '-')}`,
+  file: `${folder}/${family.replaceAll(' ', '')}_${folder}.ttf`,
+})
+
+/** The fonts projects may be set in. A new one is a line here and its package in the server's dependencies. */
+export const fontCatalogue: ShippedFont[] = [
+  font('Public Sans', '400Regular', 400),
+  font('Public Sans', '400Regular_Italic', 400, true),
+  font('Public Sans', '600SemiBold', 600),
+  font('Public Sans', '700Bold', 700),
+  font('Public Sans', '700Bold_Italic', 700, true),
+  font('Lora', '400Regular', 400),
+  font('Lora', '400Regular_Italic', 400, true),
+  font('Lora', '700Bold', 700),
+  font('Inter', '400Regular', 400),
+  font('Inter', '700Bold', 700),
+]
+
+/** The family a page is set in where no type level says otherwise; em, ex and ch of boxes are measured by it. */
+export const PAGE_FAMILY = 'Public Sans'
+
+/** The family that steps in where another lacks a character, such as an arrow. */
+export const LAST_RESORT = 'Inter'
+
+/** A font's name in addresses: `PublicSans_400Regular.ttf`. */
+export const fontFileName = ({ file }: ShippedFont): string => file.slice(file.indexOf('/') + 1)

@@ -1,0 +1,138 @@
+import type { Font } from 'harfbuzzjs'
+import { lineMetricsOf, type FontMetrics } from './fontMetrics'
+
+/** The shaper's module: harfbuzzjs, handed in because it brings its own wasm. */
+export type Shaper = Pick<typeof import('harfbuzzjs'), 'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'>
+
+/** One static TrueType or OpenType file. */
+export interface FontFile {
+  family: string
+  /** 100 to 900 */
+  weight: number
+  italic: boolean
+  bytes: Uint8Array
+}
+
+export interface FontStyle {
+  family: string
+  weight: number
+  italic: boolean
+}
+
+/** A text shaped by one face, in font units. Glyph by glyph, in the order of the text. */
+export interface Shaped {
+  /** Index into the text at which each glyph's cluster begins. */
+  clusters: Uint32Array
+  /** The glyph's own advance. */
+  advances: Float64Array
+  /** What kerning and marks add to it. */
+  adjustments: Float64Array
+}
+
+/** A face ready to shape. */
+export class FontFace {
+  readonly metrics: FontMetrics
+  private shapes = new Map<string, Shaped>()
+  private characters: Set<number>
+
+  constructor(
+    readonly file: FontFile,
+    private font: Font,
+    private shaper: Shaper,
+  ) {
+    this.metrics = lineMetricsOf(font)
+    this.characters = new Set(font.face.collectUnicodes())
+  }
+
+  has(codePoint: number): boolean {
+    return this.characters.has(codePoint)
+  }
+
+  /** Shapes a text left to right; results are kept, since the same words come back at every width. */
+  shape(text: string): Shaped {
+    const known = this.shapes.get(text)
+    if (known) return known
+    if (this.shapes.size > 20_000) this.shapes.clear()
+    const shaped = this.shapeAnew(text)
+    this.shapes.set(text, shaped)
+    return shaped
+  }
+
+  private shapeAnew(text: string): Shaped {
+    const buffer = new this.shaper.Buffer()
+    buffer.addText(text)
+    buffer.setDirection(this.shaper.Direction.LTR)
+    buffer.setScript('Latn')
+    buffer.setLanguage('en')
+    this.shaper.shape(this.font, buffer)
+    const glyphs = buffer.getGlyphInfos()
+    const positions = buffer.getGlyphPositions()
+    const shaped = {
+      clusters: new Uint32Array(glyphs.length),
+      advances: new Float64Array(glyphs.length),
+      adjustments: new Float64Array(glyphs.length),
+    }
+    glyphs.forEach(({ codepoint, cluster }, index) => {
+      const advance = positions[index].xAdvance
+      const own = advance === 0 ? 0 : this.font.glyphHAdvance(codepoint)
+      shaped.clusters[index] = cluster
+      shaped.advances[index] = own
+      shaped.adjustments[index] = advance - own
+    })
+    return shaped
+  }
+}
+
+/** The faces a project can set text in. */
+export class FontLibrary {
+  private faces = new Map<string, FontFace>()
+
+  /** @param lastResort family used for characters the asked one lacks */
+  constructor(
+    private shaper: Shaper,
+    private files: FontFile[],
+    private lastResort: string,
+  ) {
+    if (!files.some(({ family }) => family === lastResort)) throw new Error(`There is no font file of ${lastResort}.`)
+  }
+
+  get families(): string[] {
+    return [...new Set(this.files.map(({ family }) => family))]
+  }
+
+  /** The family's face nearest in weight; a family that is not here gives way to the last resort. */
+  face(style: FontStyle): FontFace {
+    const key = `${style.family}/${style.weight}/${style.italic}`
+    let face = this.faces.get(key)
+    if (!face) {
+      face = this.load(nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile))
+      this.faces.set(key, face)
+    }
+    return face
+  }
+
+  fallback(style: FontStyle): FontFace {
+    return this.face(this.resort(style))
+  }
+
+  private resort(style: FontStyle): FontStyle {
+    return { ...style, family: this.lastResort }
+  }
+
+  private load(file: FontFile): FontFace {
+    const loaded = [...this.faces.values()].find((face) => face.file === file)
+    if (loaded) return loaded
+    const { Blob, Face, Font } = this.shaper
+    return new FontFace(file, new Font(new Face(new Blob(file.bytes))), this.shaper)
+  }
+}
+
+/** The file of a family nearest in slope, then in weight, the way CSS Fonts 4 section 5.2 prefers them. */
+export function nearestFile(files: FontFile[], { family, weight, italic }: FontStyle): FontFile | undefined {
+  const distance = (file: FontFile) => {
+    const lighter = file.weight < weight
+    const wrongSide = weight <= 500 ? !lighter && file.weight > 500 : lighter
+    return (file.italic === italic ? 0 : 10_000) + (wrongSide ? 1000 : 0) + Math.abs(file.weight - weight)
+  }
+  return files.filter((file) => file.family === family).sort((a, b) => distance(a) - distance(b))[0]
+}

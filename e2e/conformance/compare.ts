@@ -1,0 +1,127 @@
+import type { WebDriver } from 'selenium-webdriver'
+import { pageHtml } from '@nolvex/core/markup/pageHtml'
+import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
+import { bandAt } from '@nolvex/core/grid/band'
+import type { Box } from '@nolvex/core/layout/box'
+import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
+import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
+import { breakLines } from '@nolvex/core/text/lines'
+import { widthBetween, widthWhenCut, type Paragraph } from '@nolvex/core/text/paragraph'
+import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
+import { setViewport } from '../browser'
+import { measureInPage, mountInPage, type MeasuredTree } from './inPage'
+
+const HEIGHT = 900
+/** px a box may differ by */
+const TOLERANCE = 0.5
+
+export interface Conformance {
+  boxes: number
+  boxMisses: string[]
+  lines: number
+  lineMisses: string[]
+  /** line breaks that differ where a word fits or not by at most 1/64 px */
+  ties: number
+}
+
+export const noConformance = (): Conformance => ({ boxes: 0, boxMisses: [], lines: 0, lineMisses: [], ties: 0 })
+
+/** A page to compare, with the name a miss is reported under. */
+export interface Subject {
+  name: string
+  sources: PageSources
+}
+
+/** An HTML page of the subject with ids, its pictures drawn as placeholders of their natural size. */
+export function subjectHtml({ sources }: Subject): string {
+  const { inOrder, lead } = bandsOf(sources.site)
+  return pageHtml({
+    bands: inOrder,
+    lead,
+    pages: resolveAllBands(sources),
+    title: 'page',
+    language: 'en',
+    fonts: [],
+    withIds: true,
+    pictureAddress: ({ width, height }) =>
+      `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`,
+  })
+}
+
+/** Lays subjects out by the core and in the browser at each width and compares all boxes and line breaks. */
+export async function compareSubjects(
+  driver: WebDriver,
+  library: FontLibrary,
+  subjects: Subject[],
+  widths: number[],
+  textZoom: number,
+  result: Conformance,
+) {
+  await driver.executeAsyncScript(mountInPage, subjects.map(subjectHtml), textZoom)
+  for (const width of widths) {
+    await setViewport(driver, width, HEIGHT)
+    const measured = (await driver.executeScript(measureInPage)) as MeasuredTree[]
+    const environment = { ...usualEnvironment, viewportWidth: width, viewportHeight: HEIGHT, textZoom }
+    subjects.forEach((subject, index) => compareTree(subject, measured[index], environment, library, result))
+  }
+}
+
+function compareTree(
+  subject: Subject,
+  measured: MeasuredTree,
+  environment: Environment,
+  library: FontLibrary,
+  result: Conformance,
+) {
+  const { inOrder } = bandsOf(subject.sources.site)
+  const band = bandAt(inOrder, environment.viewportWidth)
+  const layout = new PageLayouter(library).layout(resolvePage(subject.sources, band.id), environment)
+  const where = ({ node }: Box) =>
+    `${subject.name} at ${environment.viewportWidth} px, zoom ${environment.textZoom}: ${node.kind} ${node.id}`
+  const tiesBefore = result.ties
+  eachBox(layout, (box) => compareLines(box, measured[box.node.id], where, result))
+  // A line that went either way moves everything around it: boxes of such a page say nothing.
+  if (result.ties > tiesBefore) return
+  eachBox(layout, (box, x, y) => {
+    result.boxes++
+    const own = [x, y, box.w, box.h]
+    const found = measured[box.node.id]?.rect
+    const isOff = !found || own.some((value, index) => Math.abs(value - found[index]) > TOLERANCE)
+    if (isOff) result.boxMisses.push(`${where(box)}: core ${own.join(' ')}, browser ${found?.join(' ')}`)
+  })
+}
+
+function compareLines(box: Box, found: MeasuredTree[string], where: (box: Box) => string, result: Conformance) {
+  if (!box.text || !found?.lineStarts) return
+  const available = box.w - box.insetLeft - box.insetRight
+  const { paragraph } = box.text
+  const lines = breakLines(paragraph, available)
+  result.lines += lines.length
+  // Empty lines have no character to see in the browser.
+  const starts = lines.filter(({ start, end }) => end > start).map(({ start }) => start)
+  const seen = found.lineStarts
+  const at = starts.findIndex((start, index) => start !== seen[index])
+  if (at < 0 && starts.length === seen.length) return
+  const from = starts[at - 1] ?? 0
+  const next = [starts[at] ?? paragraph.text.length, seen[at] ?? paragraph.text.length] as const
+  // The browser's box may be a 64th wider or narrower than ours.
+  const widthsDiffer = Math.abs(found.rect[2] - box.w)
+  if (isTie(paragraph, from, Math.max(...next), available, widthsDiffer)) result.ties++
+  else {
+    const words = JSON.stringify(paragraph.text.slice(from, from + 60))
+    result.lineMisses.push(`${where(box)}, ${available} px: line ${at} begins at ${next.join(', in the browser at ')}; ${words}`)
+  }
+}
+
+/**
+ * Whether the longer of two lines fits or not by a 64th of a pixel, or only with the kerning across its end, or, inside
+ * a word that is cut, by the two 64ths that come of where its line began.
+ */
+function isTie(paragraph: Paragraph, from: number, next: number, available: number, widthsDiffer: number): boolean {
+  const end = from + paragraph.text.slice(from, next).trimEnd().length
+  const kerned = widthBetween(paragraph, from, end)
+  const alone = widthWhenCut(paragraph, from, end)
+  const slack = widthsDiffer + (end === next ? 2 / 64 : 1 / 64)
+  return Math.min(kerned, alone) - slack <= available && available <= Math.max(kerned, alone) + slack
+}

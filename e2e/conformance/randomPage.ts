@@ -1,0 +1,205 @@
+import type { Block, BlockKindName } from '@nolvex/core/block/block'
+import type { Arrange, Look, Place } from '@nolvex/core/block/leaves'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { usualBands, usualSite } from '@nolvex/core/site/usualSite'
+import { plainStyle } from '@nolvex/core/style/plainStyle'
+import type { Level, StyleDocument } from '@nolvex/core/style/style'
+import { px, type Unit, type WrittenLength } from '@nolvex/core/units/length'
+import type { Random } from './random'
+
+const WORDS =
+  'ferry isle crossing timetable wind harbour day-return bikes well-known AV To pier, (slack) water “quay” fares: £12.50 09:40 non-refundable refund/exchange T. a I notice sailing Tansay Orrel Hask’s 35 min? yes! e-mail unforeseeable circumstances re-enter'.split(
+    ' ',
+  )
+
+const LENGTH_UNITS: Unit[] = ['px', 'px', 'px', 'em', 'rem', 'pt', 'ch', 'ex', 'vw', 'mm']
+
+/** Levels in every kind of unit beside the plain ones. */
+const style: StyleDocument = {
+  ...plainStyle,
+  records: {
+    ...plainStyle.records,
+    levels: {
+      ...plainStyle.records.levels,
+      ...Object.fromEntries(
+        [
+          level('levelrem00000000', 'Public Sans', 400, { value: 1.15, unit: 'rem' }, { value: 1.45, unit: 'em' }),
+          level('levelem000000000', 'Lora', 400, { value: 0.95, unit: 'em' }, { value: 1.6, unit: 'rem' }),
+          level('levelvw000000000', 'Lora', 700, { value: 2.3, unit: 'vw' }, { value: 1.2, unit: 'em' }),
+          level('levelpt000000000', 'Public Sans', 600, { value: 13.3, unit: 'pt' }, { value: 23, unit: 'px' }),
+        ].map((one) => [one.id, one]),
+      ),
+    },
+  },
+}
+
+function level(
+  id: string,
+  family: string,
+  weight: number,
+  size: WrittenLength,
+  lineHeight: Level['lineHeight'],
+): Level {
+  return { id, order: 'b0', name: id, role: id, family, weight, size, lineHeight }
+}
+
+/** A random page, laid down as documents, to be laid out by the core and by the browser. */
+export function randomPage(random: Random): PageSources {
+  const maker = new PageMaker(random)
+  const drawing: DrawingDocument = { kind: 'drawing', id: 'adrawing00000000', schema: 1, records: { blocks: {} } }
+  drawing.records.blocks = maker.blocks()
+  return { drawing, site: usualSite, style }
+}
+
+class PageMaker {
+  private made: Record<string, Block> = {}
+  private count = 0
+
+  constructor(private random: Random) {}
+
+  blocks(): Record<string, Block> {
+    for (let section = 0; section < this.random.int(1, 2); section++) this.add('section', undefined, 0)
+    return this.made
+  }
+
+  private add(kind: BlockKindName, parent: Block | undefined, depth: number) {
+    const number = String(this.count++)
+    const id = `b${number.padStart(15, '0')}`
+    const { random } = this
+    const block: Block = {
+      id,
+      parent: parent?.id,
+      order: `a${number.padStart(6, '0')}`,
+      kind,
+      arrange: this.arrange(kind),
+      place: this.place(kind, parent),
+      look: this.look(kind),
+    }
+    if (kind === 'text' || kind === 'button') block.text = this.text(kind === 'button' ? 3 : 30)
+    if (kind === 'picture') block.picture = { width: random.int(40, 500), height: random.int(40, 400), alt: '' }
+    if (random.chance(0.3)) {
+      const band = random.pick([usualBands.narrow, usualBands.medium])
+      block.at = { [band]: { arrange: this.arrange(kind), place: this.place(kind, parent), look: this.look(kind) } }
+      if (random.chance(0.2)) block.at[band].hidden = true
+      if (random.chance(0.2)) block.at[band].order = `Z${random.int(0, 99)}`
+    }
+    this.made[id] = JSON.parse(JSON.stringify(block)) as Block
+    if (kind !== 'section' && kind !== 'box') return
+    const most = depth >= 4 ? 2 : 4
+    for (let child = random.int(kind === 'section' ? 1 : 0, most); child > 0; child--) {
+      const deeper = depth < 4 && random.chance(0.5)
+      this.add(deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'box'] as const), block, depth + 1)
+    }
+  }
+
+  private length(most: number, negative = false): WrittenLength {
+    const unit = this.random.pick(LENGTH_UNITS)
+    const scale: Partial<Record<Unit, number>> = { em: 16, rem: 16, pt: 1.33, ch: 9, ex: 8, vw: 10, mm: 3.8 }
+    const value = (this.random.next() * most) / (scale[unit] ?? 1)
+    const rounded = unit === 'px' && this.random.chance(0.7) ? Math.round(value) : Math.round(value * 100) / 100
+    return { value: negative && this.random.chance(0.3) ? -rounded : rounded, unit }
+  }
+
+  private arrange(kind: BlockKindName): Arrange {
+    const { random } = this
+    const padding = random.maybe(0.5, () => ({
+      top: random.maybe(0.7, () => this.length(30)),
+      bottom: random.maybe(0.7, () => this.length(30)),
+      left: kind === 'section' ? undefined : random.maybe(0.7, () => this.length(30)),
+      right: kind === 'section' ? undefined : random.maybe(0.7, () => this.length(30)),
+    }))
+    if (kind !== 'section' && kind !== 'box') return { padding }
+    const type = random.pick(['row', 'row', 'column', 'column', 'grid', 'grid', 'placed'] as const)
+    const equal = () => random.int(1, 5)
+    const unequal = () => [random.int(1, 3), random.int(1, 3), random.pick([1, 1.5, 2.25])]
+    return {
+      type,
+      gap: random.maybe(0.7, () => this.length(30)),
+      rowGap: random.maybe(0.3, () => this.length(30)),
+      padding: type === 'placed' ? undefined : padding,
+      justify: random.pick(['start', 'centre', 'end', 'between'] as const),
+      align: random.pick(['start', 'centre', 'end', 'stretch'] as const),
+      wrap: type === 'row' ? random.chance(0.4) : undefined,
+      tracks: type === 'grid' ? random.pick([equal(), unequal(), 'columns' as const]) : undefined,
+    }
+  }
+
+  private size(percent: boolean, most: number): NonNullable<Place['width']> {
+    const { random } = this
+    const kind = random.int(0, 9)
+    if (kind < 4) return 'fill'
+    if (kind < 7) return 'fit'
+    if (kind === 7) return { share: random.int(1, 3) }
+    return percent && random.chance(0.4) ? { value: random.int(5, 100), unit: '%' } : this.length(most)
+  }
+
+  private place(kind: BlockKindName, parent: Block | undefined): Place {
+    const { random } = this
+    if (kind === 'section') return { minHeight: random.maybe(0.3, () => this.length(400)) }
+    const type = parent?.arrange?.type
+    const place: Place = {
+      width: this.size(true, 400),
+      height: this.size(false, 200),
+      minWidth: random.maybe(0.12, () => this.length(200)),
+      maxWidth: random.maybe(0.12, () => this.length(400)),
+      minHeight: random.maybe(0.12, () => this.length(200)),
+      maxHeight: random.maybe(0.12, () => this.length(200)),
+      column: {
+        start: random.maybe(0.4, () => random.int(1, 8)),
+        span: random.pick([1, 2, 3, 'all' as const]),
+      },
+      row: { start: random.maybe(0.1, () => random.int(1, 3)), span: random.maybe(0.2, () => random.int(1, 3)) },
+    }
+    if (type !== 'placed') return place
+    const anchor = ['start', 'end', 'both', 'centre', 'proportion'] as const
+    return {
+      ...place,
+      anchor: { x: random.pick(anchor), y: random.pick(anchor) },
+      offset: {
+        left: this.length(60, true),
+        right: this.length(60, true),
+        top: this.length(60, true),
+        bottom: this.length(60, true),
+        x: px(random.int(-40, 40)),
+        y: px(random.int(-40, 40)),
+        across: { start: random.int(0, 50), length: random.int(5, 80) },
+        down: { start: random.int(0, 50), length: random.int(5, 80) },
+      },
+    }
+  }
+
+  private look(kind: BlockKindName): Look {
+    const { random } = this
+    const edge = () => ({ width: this.length(6), line: 'solid' as const, colour: { hex: '#333333' } })
+    const border = random.maybe(0.3, () => ({
+      top: random.maybe(0.6, edge),
+      right: random.maybe(0.6, edge),
+      bottom: random.maybe(0.6, edge),
+      left: random.maybe(0.6, edge),
+    }))
+    const levels = Object.keys(style.records.levels)
+    return {
+      border,
+      level: kind === 'text' ? random.maybe(0.7, () => random.pick(levels)) : undefined,
+      textAlign: random.maybe(0.3, () => random.pick(['start', 'centre', 'end'] as const)),
+    }
+  }
+
+  private text(most: number): Block['text'] {
+    const { random } = this
+    const runs: NonNullable<Block['text']> = []
+    for (let run = random.int(1, 3); run > 0; run--) {
+      const words = Array.from({ length: random.int(1, most) }, () => random.pick(WORDS))
+      if (random.chance(0.1)) words.splice(random.int(0, words.length), 0, '\n')
+      const attributes = {
+        bold: random.maybe(0.2, () => true as const),
+        italic: random.maybe(0.15, () => true as const),
+        small: random.maybe(0.1, () => true as const),
+      }
+      // A word in two styles is cut differently where it does not fit a line; nobody sets one so narrow.
+      runs.push({ insert: `${words.join(' ')} `, attributes })
+    }
+    return runs
+  }
+}

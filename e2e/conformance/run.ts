@@ -1,0 +1,71 @@
+import { createServer } from 'node:http'
+import { readFileSync } from 'node:fs'
+import type { AddressInfo } from 'node:net'
+import { parseArgs } from 'node:util'
+import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
+import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
+import { launchBrowser } from '../browser'
+import { compareSubjects, noConformance } from './compare'
+import { Random } from './random'
+import { randomPage } from './randomPage'
+
+const WIDTHS = [360, 780, 1203, 1440]
+const ZOOMS = [1, 1.5, 2, 3]
+const BATCH = 25
+
+const { values } = parseArgs({ options: { seed: { type: 'string' }, trees: { type: 'string' }, only: { type: 'string' } } })
+const seed = Number(values.seed ?? 1)
+const trees = Number(values.trees ?? 300)
+
+const started = Date.now()
+const fonts = await serveFonts()
+const { driver, close } = await launchBrowser()
+const library = shippedFontLibrary()
+const result = noConformance()
+try {
+  await driver.get(fonts.address)
+  const numbers = values.only ? [Number(values.only)] : Array.from({ length: trees }, (_, index) => seed * 1_000_000 + index)
+  for (let at = 0; at < numbers.length; at += BATCH) {
+    const subjects = numbers.slice(at, at + BATCH).map((number) => {
+      return { name: `tree ${number}`, sources: randomPage(new Random(number)) }
+    })
+    await compareSubjects(driver, library, subjects, WIDTHS, ZOOMS[(at / BATCH) % ZOOMS.length], result)
+  }
+} finally {
+  await close()
+  fonts.close()
+}
+report()
+
+function report() {
+  const { boxes, boxMisses, lines, lineMisses, ties } = result
+  for (const miss of [...boxMisses.slice(0, 12), ...lineMisses.slice(0, 12)]) console.log(miss)
+  console.log(`${boxes} boxes, ${boxMisses.length} off by more than 0.5 px`)
+  console.log(`${lines} lines, ${lineMisses.length} broken elsewhere, ${ties} ties`)
+  console.log(`${trees} trees at ${WIDTHS.length} widths in ${((Date.now() - started) / 1000).toFixed(1)} s`)
+  const tooManyTies = ties > Math.max(1, lines / 1000)
+  const failed = boxMisses.length > 0 || lineMisses.length > 0 || tooManyTies
+  console.log(failed ? '0 passed, 1 failed' : '1 passed, 0 failed')
+  process.exitCode = failed ? 1 : 0
+}
+
+/** An empty page with the shipped fonts, on loopback: fonts do not load into a page without an origin. */
+async function serveFonts() {
+  const faces = fontCatalogue
+    .map((font) => {
+      const style = font.italic ? 'italic' : 'normal'
+      return `@font-face{font-family:"${font.family}";font-weight:${font.weight};font-style:${style};src:url(/${fontFileName(font)})}`
+    })
+    .join('')
+  const samples = fontCatalogue
+    .map(({ family, weight, italic }) => `<p style="font:${italic ? 'italic ' : ''}${weight} 16px '${family}'">fonts</p>`)
+    .join('')
+  const server = createServer((request, response) => {
+    const font = fontCatalogue.find((one) => request.url === `/${fontFileName(one)}`)
+    if (font) response.setHeader('content-type', 'font/ttf').end(readFileSync(shippedFontPath(font)))
+    else response.setHeader('content-type', 'text/html').end(`<!doctype html><style>${faces}</style><body>${samples}</body>`)
+  })
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
+  const { port } = server.address() as AddressInfo
+  return { address: `http://127.0.0.1:${port}/`, close: () => server.close() }
+}

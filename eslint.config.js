@@ -1,0 +1,33 @@
+import js from '@eslint/js'
+import ts from 'typescript-eslint'
+import vue from 'eslint-plugin-vue'
+import { coreFloors } from './scripts/coreFloors.mjs'
+
+export default [
+  { ignores: ['**/node_modules/', '**/dist/', '.nolvex/'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parserOptions: { parser: ts.parser } },
+    rules: {
+      // Layout of templates is Prettier's business.
+      'vue/html-self-closing': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/html-indent': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/multi-word-component-names': 'off',
+    },
+  },
+  {
+    files: ['**/*.{ts,vue}'],
+    rules: { 'no-undef': 'off', '@typescript-eslint/consistent-type-imports': 'error' },
+  },
+  {
+    files: ['scripts/*.mjs', '*.js'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', setTimeout: 'readonly', fetch: 'readonly', URL: 'readonly' } },
+  },
+  { files: ['core/src/**/*.ts'], plugins: { core: { rules: { floors: coreFloors } } }, rules: { 'core/floors': 'error' } },
+]

@@ -1,0 +1,10 @@
+/** @type {import('jest').Config} */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
+  testMatch: ['**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
+  moduleNameMapper: { '^@nolvex/core/(.*)$': '<rootDir>/core/src/$1.ts' },
+  testTimeout: 60000,
+}
