@@ -27,7 +27,19 @@ export default [
   },
   {
     files: ['scripts/*.mjs', '*.js'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', setTimeout: 'readonly', fetch: 'readonly', URL: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        setTimeout: 'readonly',
+        fetch: 'readonly',
+        URL: 'readonly',
+      },
+    },
   },
-  { files: ['core/src/**/*.ts'], plugins: { core: { rules: { floors: coreFloors } } }, rules: { 'core/floors': 'error' } },
+  {
+    files: ['core/src/**/*.ts'],
+    plugins: { core: { rules: { floors: coreFloors } } },
+    rules: { 'core/floors': 'error' },
+  },
 ]

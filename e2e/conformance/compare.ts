@@ -25,7 +25,13 @@ export interface Conformance {
   ties: number
 }
 
-export const noConformance = (): Conformance => ({ boxes: 0, boxMisses: [], lines: 0, lineMisses: [], ties: 0 })
+export const noConformance = (): Conformance => ({
+  boxes: 0,
+  boxMisses: [],
+  lines: 0,
+  lineMisses: [],
+  ties: 0,
+})
 
 /** A page to compare, with the name a miss is reported under. */
 export interface Subject {
@@ -92,7 +98,12 @@ function compareTree(
   })
 }
 
-function compareLines(box: Box, found: MeasuredTree[string], where: (box: Box) => string, result: Conformance) {
+function compareLines(
+  box: Box,
+  found: MeasuredTree[string],
+  where: (box: Box) => string,
+  result: Conformance,
+) {
   if (!box.text || !found?.lineStarts) return
   const available = box.w - box.insetLeft - box.insetRight
   const { paragraph } = box.text
@@ -110,7 +121,9 @@ function compareLines(box: Box, found: MeasuredTree[string], where: (box: Box) =
   if (isTie(paragraph, from, Math.max(...next), available, widthsDiffer)) result.ties++
   else {
     const words = JSON.stringify(paragraph.text.slice(from, from + 60))
-    result.lineMisses.push(`${where(box)}, ${available} px: line ${at} begins at ${next.join(', in the browser at ')}; ${words}`)
+    result.lineMisses.push(
+      `${where(box)}, ${available} px: line ${at} begins at ${next.join(', in the browser at ')}; ${words}`,
+    )
   }
 }
 
@@ -118,7 +131,13 @@ function compareLines(box: Box, found: MeasuredTree[string], where: (box: Box) =
  * Whether the longer of two lines fits or not by a 64th of a pixel, or only with the kerning across its end, or, inside
  * a word that is cut, by the two 64ths that come of where its line began.
  */
-function isTie(paragraph: Paragraph, from: number, next: number, available: number, widthsDiffer: number): boolean {
+function isTie(
+  paragraph: Paragraph,
+  from: number,
+  next: number,
+  available: number,
+  widthsDiffer: number,
+): boolean {
   const end = from + paragraph.text.slice(from, next).trimEnd().length
   const kerned = widthBetween(paragraph, from, end)
   const alone = widthWhenCut(paragraph, from, end)

@@ -24,10 +24,22 @@ const style: StyleDocument = {
       ...plainStyle.records.levels,
       ...Object.fromEntries(
         [
-          level('levelrem00000000', 'Public Sans', 400, { value: 1.15, unit: 'rem' }, { value: 1.45, unit: 'em' }),
+          level(
+            'levelrem00000000',
+            'Public Sans',
+            400,
+            { value: 1.15, unit: 'rem' },
+            { value: 1.45, unit: 'em' },
+          ),
           level('levelem000000000', 'Lora', 400, { value: 0.95, unit: 'em' }, { value: 1.6, unit: 'rem' }),
           level('levelvw000000000', 'Lora', 700, { value: 2.3, unit: 'vw' }, { value: 1.2, unit: 'em' }),
-          level('levelpt000000000', 'Public Sans', 600, { value: 13.3, unit: 'pt' }, { value: 23, unit: 'px' }),
+          level(
+            'levelpt000000000',
+            'Public Sans',
+            600,
+            { value: 13.3, unit: 'pt' },
+            { value: 23, unit: 'px' },
+          ),
         ].map((one) => [one.id, one]),
       ),
     },
@@ -47,7 +59,12 @@ function level(
 /** A random page, laid down as documents, to be laid out by the core and by the browser. */
 export function randomPage(random: Random): PageSources {
   const maker = new PageMaker(random)
-  const drawing: DrawingDocument = { kind: 'drawing', id: 'adrawing00000000', schema: 1, records: { blocks: {} } }
+  const drawing: DrawingDocument = {
+    kind: 'drawing',
+    id: 'adrawing00000000',
+    schema: 1,
+    records: { blocks: {} },
+  }
   drawing.records.blocks = maker.blocks()
   return { drawing, site: usualSite, style }
 }
@@ -77,10 +94,13 @@ class PageMaker {
       look: this.look(kind),
     }
     if (kind === 'text' || kind === 'button') block.text = this.text(kind === 'button' ? 3 : 30)
-    if (kind === 'picture') block.picture = { width: random.int(40, 500), height: random.int(40, 400), alt: '' }
+    if (kind === 'picture')
+      block.picture = { width: random.int(40, 500), height: random.int(40, 400), alt: '' }
     if (random.chance(0.3)) {
       const band = random.pick([usualBands.narrow, usualBands.medium])
-      block.at = { [band]: { arrange: this.arrange(kind), place: this.place(kind, parent), look: this.look(kind) } }
+      block.at = {
+        [band]: { arrange: this.arrange(kind), place: this.place(kind, parent), look: this.look(kind) },
+      }
       if (random.chance(0.2)) block.at[band].hidden = true
       if (random.chance(0.2)) block.at[band].order = `Z${random.int(0, 99)}`
     }
@@ -89,7 +109,11 @@ class PageMaker {
     const most = depth >= 4 ? 2 : 4
     for (let child = random.int(kind === 'section' ? 1 : 0, most); child > 0; child--) {
       const deeper = depth < 4 && random.chance(0.5)
-      this.add(deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'box'] as const), block, depth + 1)
+      this.add(
+        deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'box'] as const),
+        block,
+        depth + 1,
+      )
     }
   }
 
@@ -97,7 +121,8 @@ class PageMaker {
     const unit = this.random.pick(LENGTH_UNITS)
     const scale: Partial<Record<Unit, number>> = { em: 16, rem: 16, pt: 1.33, ch: 9, ex: 8, vw: 10, mm: 3.8 }
     const value = (this.random.next() * most) / (scale[unit] ?? 1)
-    const rounded = unit === 'px' && this.random.chance(0.7) ? Math.round(value) : Math.round(value * 100) / 100
+    const rounded =
+      unit === 'px' && this.random.chance(0.7) ? Math.round(value) : Math.round(value * 100) / 100
     return { value: negative && this.random.chance(0.3) ? -rounded : rounded, unit }
   }
 
@@ -149,7 +174,10 @@ class PageMaker {
         start: random.maybe(0.4, () => random.int(1, 8)),
         span: random.pick([1, 2, 3, 'all' as const]),
       },
-      row: { start: random.maybe(0.1, () => random.int(1, 3)), span: random.maybe(0.2, () => random.int(1, 3)) },
+      row: {
+        start: random.maybe(0.1, () => random.int(1, 3)),
+        span: random.maybe(0.2, () => random.int(1, 3)),
+      },
     }
     if (type !== 'placed') return place
     const anchor = ['start', 'end', 'both', 'centre', 'proportion'] as const

@@ -13,7 +13,9 @@ const WIDTHS = [360, 780, 1203, 1440]
 const ZOOMS = [1, 1.5, 2, 3]
 const BATCH = 25
 
-const { values } = parseArgs({ options: { seed: { type: 'string' }, trees: { type: 'string' }, only: { type: 'string' } } })
+const { values } = parseArgs({
+  options: { seed: { type: 'string' }, trees: { type: 'string' }, only: { type: 'string' } },
+})
 const seed = Number(values.seed ?? 1)
 const trees = Number(values.trees ?? 300)
 
@@ -24,7 +26,9 @@ const library = shippedFontLibrary()
 const result = noConformance()
 try {
   await driver.get(fonts.address)
-  const numbers = values.only ? [Number(values.only)] : Array.from({ length: trees }, (_, index) => seed * 1_000_000 + index)
+  const numbers = values.only
+    ? [Number(values.only)]
+    : Array.from({ length: trees }, (_, index) => seed * 1_000_000 + index)
   for (let at = 0; at < numbers.length; at += BATCH) {
     const subjects = numbers.slice(at, at + BATCH).map((number) => {
       return { name: `tree ${number}`, sources: randomPage(new Random(number)) }
@@ -58,12 +62,18 @@ async function serveFonts() {
     })
     .join('')
   const samples = fontCatalogue
-    .map(({ family, weight, italic }) => `<p style="font:${italic ? 'italic ' : ''}${weight} 16px '${family}'">fonts</p>`)
+    .map(
+      ({ family, weight, italic }) =>
+        `<p style="font:${italic ? 'italic ' : ''}${weight} 16px '${family}'">fonts</p>`,
+    )
     .join('')
   const server = createServer((request, response) => {
     const font = fontCatalogue.find((one) => request.url === `/${fontFileName(one)}`)
     if (font) response.setHeader('content-type', 'font/ttf').end(readFileSync(shippedFontPath(font)))
-    else response.setHeader('content-type', 'text/html').end(`<!doctype html><style>${faces}</style><body>${samples}</body>`)
+    else
+      response
+        .setHeader('content-type', 'text/html')
+        .end(`<!doctype html><style>${faces}</style><body>${samples}</body>`)
   })
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port } = server.address() as AddressInfo

@@ -58,7 +58,9 @@ export const blockSchema = z.strictObject({
   picture: picture.optional(),
   locked: z.boolean().optional(),
   ...varying,
-  at: z.record(idSchema, z.strictObject({ ...varying, order: z.string().min(1).max(80).optional() })).optional(),
+  at: z
+    .record(idSchema, z.strictObject({ ...varying, order: z.string().min(1).max(80).optional() }))
+    .optional(),
 })
 
 export type Block = z.infer<typeof blockSchema>

@@ -19,6 +19,7 @@ export function tagOf(block: Pick<Block, 'kind' | 'tag'>): Tag {
 export function refusesParent(parent: BlockKindName | undefined, child: BlockKindName): string | undefined {
   if (child === 'section') return parent === undefined ? undefined : 'A section stands on the page itself.'
   if (parent === undefined) return `A ${blockKinds[child].label.toLowerCase()} stands in a section or a box.`
-  if (blockKinds[parent].holds !== 'blocks') return `A ${blockKinds[parent].label.toLowerCase()} holds no blocks.`
+  if (blockKinds[parent].holds !== 'blocks')
+    return `A ${blockKinds[parent].label.toLowerCase()} holds no blocks.`
   return undefined
 }

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import { leaf } from '../document/leaf'
-import { lengthSchema, plainLengthSchema } from '../units/length'
+import { lengthSchema, plainLengthSchema } from './lengthSchema'
 
 const nonNegative = plainLengthSchema.refine(
   (length) => 'token' in length || length.value >= 0,

@@ -75,7 +75,8 @@ export function applyChange(kinds: DocumentKinds, documents: Documents, parts: C
   for (const part of parts) {
     const kind = kinds[part.kind]
     const clash = documents[part.document] && documents[part.document].kind !== part.kind
-    if (!kind || clash) return refuse(documents, part, undefined, `there is no ${part.kind} document ${part.document}`)
+    if (!kind || clash)
+      return refuse(documents, part, undefined, `there is no ${part.kind} document ${part.document}`)
     const document = workspace.document(kind, part.document)
     const undoing: Operation[] = []
     for (const operation of part.operations) {
@@ -92,7 +93,12 @@ export function applyChange(kinds: DocumentKinds, documents: Documents, parts: C
   return { documents: workspace.documents, inverse, outcomes, refused: false }
 }
 
-function refuse(documents: Documents, part: ChangePart, operation: Operation | undefined, reason: string): Applied {
+function refuse(
+  documents: Documents,
+  part: ChangePart,
+  operation: Operation | undefined,
+  reason: string,
+): Applied {
   return { documents, inverse: [], outcomes: [outcomeOf('refused', part, operation, reason)], refused: true }
 }
 
@@ -196,7 +202,9 @@ function checkSchema(place: Place, collection: string, record: StoredRecord) {
 }
 
 function isRelation(place: Place, collection: string, path: string[]): boolean {
-  return path.length === 1 && place.kind.collections[collection].parents.some(({ field }) => field === path[0])
+  return (
+    path.length === 1 && place.kind.collections[collection].parents.some(({ field }) => field === path[0])
+  )
 }
 
 function checkParents(place: Place, collection: string, record: StoredRecord) {

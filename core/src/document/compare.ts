@@ -30,7 +30,9 @@ function compareDocument(before?: StoredDocument, after?: StoredDocument): Recor
       const leaves = differingLeaves(old[id], now[id])
       if (leaves.length === 0) return []
       const change = !old[id] ? 'added' : !now[id] ? 'removed' : 'altered'
-      return [{ document, collection, id, change, leaves: change === 'altered' ? leaves : [] } as RecordDifference]
+      return [
+        { document, collection, id, change, leaves: change === 'altered' ? leaves : [] } as RecordDifference,
+      ]
     })
   })
 }

@@ -24,7 +24,11 @@ const LONGEST = 200
 export function record(history: History, step: HistoryStep): History {
   const last = history.undo.at(-1)
   if (last?.mergeKey && last.mergeKey === step.mergeKey && history.redo.length === 0) {
-    const merged = { ...step, changes: [...last.changes, ...step.changes], inverse: [...step.inverse, ...last.inverse] }
+    const merged = {
+      ...step,
+      changes: [...last.changes, ...step.changes],
+      inverse: [...step.inverse, ...last.inverse],
+    }
     return { undo: [...history.undo.slice(0, -1), merged], redo: [] }
   }
   return { undo: [...history.undo, step].slice(-LONGEST), redo: [] }

@@ -39,6 +39,7 @@ export function leafAt(schema: z.ZodType, path: string[]): { leaf: z.ZodType } |
     here = unwrap(next)
   }
   const isBranch = (here instanceof z.ZodObject || here instanceof z.ZodRecord) && !leaves.has(here)
-  if (path.length === 0 || isBranch) return { reason: `${path.join('.') || 'a record'} is written by its parts` }
+  if (path.length === 0 || isBranch)
+    return { reason: `${path.join('.') || 'a record'} is written by its parts` }
   return { leaf: here }
 }

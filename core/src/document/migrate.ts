@@ -9,7 +9,9 @@ export function migrate(kinds: DocumentKinds, document: StoredDocument): StoredD
   const kind = kinds[document.kind]
   if (!kind) throw new UnknownSchema(`Nothing is known of documents of the kind “${document.kind}”.`)
   if (document.schema > kind.schema) {
-    throw new UnknownSchema(`This ${document.kind} was written by a newer Nolvex (schema ${document.schema}).`)
+    throw new UnknownSchema(
+      `This ${document.kind} was written by a newer Nolvex (schema ${document.schema}).`,
+    )
   }
   return kind.migrations
     .slice(document.schema - 1)

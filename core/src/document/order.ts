@@ -14,7 +14,11 @@ interface Ordered {
  * @param count how many keys are wanted
  * @returns the keys, and new ones for the siblings when theirs have run together or grown past 64 characters
  */
-export function orderAt(siblings: Ordered[], index: number, count = 1): { keys: string[]; renumbered: Ordered[] } {
+export function orderAt(
+  siblings: Ordered[],
+  index: number,
+  count = 1,
+): { keys: string[]; renumbered: Ordered[] } {
   const before = siblings[index - 1]?.order ?? null
   const after = siblings[index]?.order ?? null
   if (before === null || after === null || before < after) {

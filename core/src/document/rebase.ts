@@ -16,7 +16,12 @@ export function editsText(parts: ChangePart[]): boolean {
   return parts.some(({ operations }) => operations.some(({ type }) => type === 'edit'))
 }
 
-function transformOver(parts: ChangePart[], document: string, over: EditOperation, overWins: boolean): ChangePart[] {
+function transformOver(
+  parts: ChangePart[],
+  document: string,
+  over: EditOperation,
+  overWins: boolean,
+): ChangePart[] {
   const transform = (operation: Operation): Operation =>
     operation.type === 'edit' && sameLeaf(operation, over)
       ? { ...operation, delta: transformEdit(over.delta, operation.delta, overWins) }
@@ -31,7 +36,10 @@ function transformOver(parts: ChangePart[], document: string, over: EditOperatio
  * are transformed; `first` is the earlier revision and wins ties.
  * @returns `second` as it reads after `first`, and `first` as it reads after `second`
  */
-export function transformPair(first: ChangePart[], second: ChangePart[]): { first: ChangePart[]; second: ChangePart[] } {
+export function transformPair(
+  first: ChangePart[],
+  second: ChangePart[],
+): { first: ChangePart[]; second: ChangePart[] } {
   if (!editsText(first) || !editsText(second)) return { first, second }
   let firstNow = first
   let secondNow = second
@@ -78,5 +86,8 @@ export function rebasePending<T extends { parts: ChangePart[] }>(pending: T[], l
 /** What would undo something, rewritten to follow a change made since: the newer text keeps its place. */
 export function rebaseInverse(inverse: ChangePart[], since: ChangePart[]): ChangePart[] {
   if (!editsText(inverse) || !editsText(since)) return inverse
-  return edits(since).reduce((parts, { document, operation }) => transformOver(parts, document, operation, true), inverse)
+  return edits(since).reduce(
+    (parts, { document, operation }) => transformOver(parts, document, operation, true),
+    inverse,
+  )
 }

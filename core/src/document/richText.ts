@@ -3,7 +3,8 @@ import { z } from 'zod'
 import type { DeltaOp } from './types'
 
 // The package is CommonJS: under Node's module loader the class is its `default`, in bundlers the import itself.
-const Delta = ((DeltaModule as unknown as { default?: typeof DeltaModule }).default ?? DeltaModule) as typeof DeltaModule
+const Delta = ((DeltaModule as unknown as { default?: typeof DeltaModule }).default ??
+  DeltaModule) as typeof DeltaModule
 
 const attributes = z
   .strictObject({
@@ -19,7 +20,9 @@ const attributes = z
   .optional()
 
 /** Rich text: runs of text with bold, italic, small and link. Line breaks are `\n`. */
-export const richTextSchema = z.array(z.strictObject({ insert: z.string().min(1).max(100_000), attributes })).max(5000)
+export const richTextSchema = z
+  .array(z.strictObject({ insert: z.string().min(1).max(100_000), attributes }))
+  .max(5000)
 
 export type RichText = z.infer<typeof richTextSchema>
 

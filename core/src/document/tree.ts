@@ -76,3 +76,24 @@ export function inOrder<T extends { id: string; order: string }>(records: T[]): 
 }
 
 const compareText = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+/** Every record of a document with its collection, parents before what hangs below them. */
+export function documentDepthFirst(kind: DocumentKind, document: StoredDocument) {
+  const below = recordsByParent(kind, document)
+  const isTop = (collection: string, record: StoredRecord) =>
+    kind.collections[collection].parents.every(({ field, collection: above }) => {
+      const parent = record[field]
+      return !parent || !document.records[above]?.[String(parent)]
+    })
+  const all = Object.keys(document.records)
+    .filter((collection) => kind.collections[collection])
+    .flatMap((collection) =>
+      Object.values(document.records[collection]).map((record) => ({ collection, record })),
+    )
+  const taken = all.filter(({ collection, record }) => isTop(collection, record))
+  for (let index = 0; index < taken.length; index++) {
+    const { collection, record } = taken[index]
+    taken.push(...(below.get(`${collection}/${record.id}`) ?? []))
+  }
+  return taken
+}

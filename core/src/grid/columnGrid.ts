@@ -43,18 +43,24 @@ export function solveColumns(grid: ColumnGrid, unknown: ColumnUnknown): ColumnGr
       return { ...grid, width: margins + columns * columnWidth + gutterSum }
     case 'columnWidth': {
       const solved = (width - margins - gutterSum) / columns
-      if (solved <= 0) throw new ImpossibleGrid('Margins and gutters leave no room for columns: lower one of them.', 'gutter')
+      if (solved <= 0)
+        throw new ImpossibleGrid(
+          'Margins and gutters leave no room for columns: lower one of them.',
+          'gutter',
+        )
       return { ...grid, columnWidth: solved }
     }
     case 'gutter': {
       if (gutterCount(grid) === 0) return { ...grid, gutter: 0 }
       const solved = (width - margins - columns * columnWidth) / gutterCount(grid)
-      if (solved < 0) throw new ImpossibleGrid('The columns are wider than the page: lower their width.', 'columnWidth')
+      if (solved < 0)
+        throw new ImpossibleGrid('The columns are wider than the page: lower their width.', 'columnWidth')
       return { ...grid, gutter: solved }
     }
     case 'margin': {
       const solved = (width - columns * columnWidth - gutterSum) / 2
-      if (solved < 0) throw new ImpossibleGrid('The columns are wider than the page: lower their width.', 'columnWidth')
+      if (solved < 0)
+        throw new ImpossibleGrid('The columns are wider than the page: lower their width.', 'columnWidth')
       return { ...grid, marginLeft: solved, marginRight: solved }
     }
     case 'columns':
@@ -72,16 +78,19 @@ function withMostColumns(grid: ColumnGrid): ColumnGrid {
 
 function checkFigures(grid: ColumnGrid, unknown: ColumnUnknown) {
   const { width, columns, columnWidth, gutter, marginLeft, marginRight } = grid
-  if (unknown !== 'width' && !(width > 0)) throw new ImpossibleGrid('The page needs a width above 0.', 'width')
+  if (unknown !== 'width' && !(width > 0))
+    throw new ImpossibleGrid('The page needs a width above 0.', 'width')
   if (unknown !== 'columns' && !(Number.isInteger(columns) && columns > 0 && columns <= 100)) {
     throw new ImpossibleGrid('The number of columns is a whole number from 1 to 100.', 'columns')
   }
-  if (unknown !== 'gutter' && !(gutter >= 0)) throw new ImpossibleGrid('A gutter cannot be negative.', 'gutter')
+  if (unknown !== 'gutter' && !(gutter >= 0))
+    throw new ImpossibleGrid('A gutter cannot be negative.', 'gutter')
   if (unknown !== 'margin' && !(marginLeft >= 0 && marginRight >= 0)) {
     throw new ImpossibleGrid('A margin cannot be negative.', 'margin')
   }
   const needsColumnWidth = unknown !== 'columnWidth'
-  if (needsColumnWidth && !(columnWidth > 0)) throw new ImpossibleGrid('A column needs a width above 0.', 'columnWidth')
+  if (needsColumnWidth && !(columnWidth > 0))
+    throw new ImpossibleGrid('A column needs a width above 0.', 'columnWidth')
 }
 
 /** Left edge (px from the page's left) and width of a run of columns. `start` counts from 1. */

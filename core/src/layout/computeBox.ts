@@ -4,7 +4,7 @@ import { PAGE_FAMILY } from '../text/fontCatalogue'
 import type { FontLibrary } from '../text/fontLibrary'
 import { shapeParagraph, type TextRun } from '../text/paragraph'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
-import { trunc64 } from '../units/layoutUnit'
+import { trunc64 } from '../text/layoutUnit'
 import type { WrittenLength } from '../units/length'
 import { AUTO, FILL, FIT, FIXED, PERCENT, type Box, type BoxText, type Extent } from './box'
 
@@ -81,7 +81,11 @@ export class BoxComputer {
   fontOf(node: BlockNode): FontMeasures {
     const root = rootFontSize(this.environment)
     const style = node.text?.style
-    const family = { family: style?.family ?? PAGE_FAMILY, weight: style?.weight ?? 400, italic: style?.italic ?? false }
+    const family = {
+      family: style?.family ?? PAGE_FAMILY,
+      weight: style?.weight ?? 400,
+      italic: style?.italic ?? false,
+    }
     const { metrics } = this.library.face(family)
     const measure = (size: number): FontMeasures => ({
       size,

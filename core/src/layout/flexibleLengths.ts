@@ -1,4 +1,4 @@
-import { round64 } from '../units/layoutUnit'
+import { round64 } from '../text/layoutUnit'
 
 /** One item of a flex line. Lengths are px of the border box along the line. */
 export interface FlexItem {

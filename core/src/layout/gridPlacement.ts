@@ -21,7 +21,9 @@ export function placeInGrid(wishes: GridWish[], tracks: number): GridCell[] {
   const cells: (GridCell | undefined)[] = wishes.map((wish) => {
     const columns = Math.min(wish.column.span, tracks)
     const column = wish.column.start && Math.min(wish.column.start, tracks - columns + 1)
-    return column && wish.row.start ? taken.take({ column, columns, row: wish.row.start, rows: wish.row.span }) : undefined
+    return column && wish.row.start
+      ? taken.take({ column, columns, row: wish.row.start, rows: wish.row.span })
+      : undefined
   })
   placeRest(wishes, cells, tracks, taken)
   return cells as GridCell[]

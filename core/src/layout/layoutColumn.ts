@@ -77,7 +77,13 @@ function childMode(child: Box, mode: HeightMode): HeightMode {
 function placeItems(
   box: Box,
   items: Item[],
-  { room, inner, gapSum, gaps, mode }: { room: number; inner: number; gapSum: number; gaps: number; mode: HeightMode },
+  {
+    room,
+    inner,
+    gapSum,
+    gaps,
+    mode,
+  }: { room: number; inner: number; gapSum: number; gaps: number; mode: HeightMode },
   lay: LayBox,
 ) {
   const { align, justify } = box.node.arrange

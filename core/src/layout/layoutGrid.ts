@@ -12,15 +12,23 @@ import { clampHeight } from './limits'
  */
 export function layoutGrid(box: Box, width: number, place: boolean, lay: LayBox): number {
   const { tracks } = box.node.arrange
-  const columns = trackWidths(tracks, width - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1))
+  const columns = trackWidths(
+    tracks,
+    width - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1),
+  )
   const wishes = box.children.map(({ node }) => node.place)
   const cells = placeInGrid(wishes, tracks.length)
   const areas = cells.map(({ column, columns: span }) => sumTracks(columns, column - 1, span, box.columnGap))
   const widths = box.children.map((child, index) => childWidth(child, areas[index], box))
   const heights = box.children.map((child, index) =>
-    clampHeight(child, child.height.mode === FIXED ? child.height.value : lay(child, widths[index], 0, AUTO, false)),
+    clampHeight(
+      child,
+      child.height.mode === FIXED ? child.height.value : lay(child, widths[index], 0, AUTO, false),
+    ),
   )
-  const minimums = box.children.map((child, index) => (child.height.mode === FIXED ? heights[index] : clampHeight(child, 0)))
+  const minimums = box.children.map((child, index) =>
+    child.height.mode === FIXED ? heights[index] : clampHeight(child, 0),
+  )
   const rows = rowHeights(cells, heights, minimums, box.rowGap)
   if (place) placeChildren(box, cells, { columns, rows, widths, heights }, lay)
   return rows.length ? sumTracks(rows, 0, rows.length, box.rowGap) : 0

@@ -1,4 +1,4 @@
-import { floor64, trunc64 } from '../units/layoutUnit'
+import { floor64, trunc64 } from '../text/layoutUnit'
 import type { Axis } from '../resolve/node'
 import { AUTO, DEFINITE, FILL, FIT, type Box, type HeightMode } from './box'
 import { maxContent } from './intrinsicWidth'

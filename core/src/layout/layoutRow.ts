@@ -1,4 +1,4 @@
-import { trunc64 } from '../units/layoutUnit'
+import { trunc64 } from '../text/layoutUnit'
 import { AUTO, DEFINITE, FILL, FIT, FIXED, type Box, type HeightMode } from './box'
 import { resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent } from './intrinsicWidth'
@@ -16,7 +16,14 @@ interface Line {
  * @returns the height of the content, px
  * @see CSS Flexible Box Layout 1, section 9
  */
-export function layoutRow(box: Box, width: number, height: number, mode: HeightMode, place: boolean, lay: LayBox): number {
+export function layoutRow(
+  box: Box,
+  width: number,
+  height: number,
+  mode: HeightMode,
+  place: boolean,
+  lay: LayBox,
+): number {
   const room = width - box.insetLeft - box.insetRight
   const wrap = box.node.arrange.wrap
   const lines = linesOf(box, room, wrap)
@@ -109,6 +116,7 @@ export function alignedOffset(align: string, free: number): number {
 
 /** Free space along a line: what stands before the first item and what is added to each gap, px. */
 export function justified(justify: string, free: number, count: number): { before: number; between: number } {
-  if (justify === 'between') return { before: 0, between: free > 0 && count > 1 ? trunc64(free / (count - 1)) : 0 }
+  if (justify === 'between')
+    return { before: 0, between: free > 0 && count > 1 ? trunc64(free / (count - 1)) : 0 }
   return { before: alignedOffset(justify, free), between: 0 }
 }

@@ -1,4 +1,4 @@
-import { floor64 } from '../units/layoutUnit'
+import { floor64 } from '../text/layoutUnit'
 import { PERCENT, type Box, type Extent } from './box'
 
 /** px of an extent that is a length or a percentage of `of` px. */

@@ -1,6 +1,6 @@
 import type { BlockNode, PageNode } from '../resolve/node'
 import type { FontLibrary } from '../text/fontLibrary'
-import { trunc64 } from '../units/layoutUnit'
+import { trunc64 } from '../text/layoutUnit'
 import type { Environment } from '../units/environment'
 import { AUTO, DEFINITE, FIXED, type Box } from './box'
 import { BoxComputer } from './computeBox'

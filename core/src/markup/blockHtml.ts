@@ -1,5 +1,5 @@
 import type { BlockNode, NodeRun } from '../resolve/node'
-import { escapeMarkup } from './escape'
+import { escapeMarkup } from '../text/escapeMarkup'
 
 export interface HtmlOptions {
   classes: Map<string, string>
@@ -13,7 +13,8 @@ export interface HtmlOptions {
 export function blockHtml(node: BlockNode, options: HtmlOptions): string {
   const attributes = [`class="${options.classes.get(node.id)}"`]
   if (options.withIds) attributes.push(`data-id="${node.id}"`)
-  for (const [name, value] of Object.entries(node.attributes)) attributes.push(`${name}="${escapeMarkup(value)}"`)
+  for (const [name, value] of Object.entries(node.attributes))
+    attributes.push(`${name}="${escapeMarkup(value)}"`)
   if (node.picture) {
     const { alt, width, height } = node.picture
     const src = escapeMarkup(options.pictureAddress(node.picture))

@@ -25,7 +25,13 @@ export const INITIAL: Record<string, string> = {
   width: 'auto',
 }
 
-const KEYWORDS = { start: 'flex-start', centre: 'center', end: 'flex-end', between: 'space-between', stretch: 'stretch' }
+const KEYWORDS = {
+  start: 'flex-start',
+  centre: 'center',
+  end: 'flex-end',
+  between: 'space-between',
+  stretch: 'stretch',
+}
 const GRID_KEYWORDS = { start: 'start', centre: 'center', end: 'end', stretch: 'stretch' }
 /** The page itself arranges its sections in a column. */
 const PAGE = { type: 'column' as const, tracks: [1] }
@@ -66,7 +72,10 @@ function arrangement({ arrange }: BlockNode, css: Declarations) {
   const gap = `${cssLength(arrange.rowGap)} ${cssLength(arrange.columnGap)}`
   switch (arrange.type) {
     case 'row':
-      css.set('display', 'flex').set('flex-flow', arrange.wrap ? 'row wrap' : 'row').set('gap', gap)
+      css
+        .set('display', 'flex')
+        .set('flex-flow', arrange.wrap ? 'row wrap' : 'row')
+        .set('gap', gap)
       css.set('align-content', 'flex-start')
       css.set('justify-content', KEYWORDS[arrange.justify]).set('align-items', KEYWORDS[arrange.align])
       break
@@ -98,7 +107,9 @@ function placing(node: BlockNode, parent: Pick<BlockNode['arrange'], 'type' | 't
   if (width.type === 'fixed') css.set('width', cssLength(width.length))
   if (height.type === 'fixed') css.set('height', cssLength(height.length))
   if (picture) {
-    css.set('--ratio', `${roundTo((100 * picture.height) / picture.width, 4)}%`).set('--natural', `${picture.width}px`)
+    css
+      .set('--ratio', `${roundTo((100 * picture.height) / picture.width, 4)}%`)
+      .set('--natural', `${picture.width}px`)
   }
   if (parent.type === 'row') {
     css.set('flex', flex(width))
@@ -122,7 +133,8 @@ function gridPlace({ place }: BlockNode, tracks: number, css: Declarations) {
   if (row.start !== undefined || row.span > 1) css.set('grid-row', line(row.start, row.span))
 }
 
-const line = (start: number | undefined, span: number) => (start === undefined ? `span ${span}` : `${start} / span ${span}`)
+const line = (start: number | undefined, span: number) =>
+  start === undefined ? `span ${span}` : `${start} / span ${span}`
 
 function anchoredPlace({ place }: BlockNode, css: Declarations) {
   css.set('position', 'absolute')
@@ -130,12 +142,14 @@ function anchoredPlace({ place }: BlockNode, css: Declarations) {
   if (place.x === 'both') css.set('left', cssLength(place.left)).set('right', cssLength(place.right))
   else if (place.x === 'end') css.set('right', cssLength(place.right))
   else if (place.x === 'centre') css.set('left', `calc(50% + ${cssLength(place.offsetX)})`)
-  else if (place.x === 'proportion') css.set('left', `${place.across.start}%`).set('width', `${place.across.length}%`)
+  else if (place.x === 'proportion')
+    css.set('left', `${place.across.start}%`).set('width', `${place.across.length}%`)
   else css.set('left', cssLength(place.left))
   if (place.y === 'both') css.set('top', cssLength(place.top)).set('bottom', cssLength(place.bottom))
   else if (place.y === 'end') css.set('bottom', cssLength(place.bottom))
   else if (place.y === 'centre') css.set('top', `calc(50% + ${cssLength(place.offsetY)})`)
-  else if (place.y === 'proportion') css.set('top', `${place.down.start}%`).set('height', `${place.down.length}%`)
+  else if (place.y === 'proportion')
+    css.set('top', `${place.down.start}%`).set('height', `${place.down.length}%`)
   else css.set('top', cssLength(place.top))
   if (place.x === 'centre' || place.y === 'centre') css.set('translate', translate.join(' '))
   if (place.x === 'both') css.set('width', 'auto')

@@ -1,7 +1,7 @@
 import { classFromName } from './className'
 import type { BlockNode, PageNode } from '../resolve/node'
 import { childrenHtml } from './blockHtml'
-import { escapeMarkup } from './escape'
+import { escapeMarkup } from '../text/escapeMarkup'
 import { blockRules, resetRules, type PageAtBands } from './stylesheet'
 
 /** A font file the page brings along. */
@@ -24,7 +24,13 @@ export interface PageHtmlOptions extends PageAtBands {
 /** A page as one HTML document with its styles, for all bands. */
 export function pageHtml(options: PageHtmlOptions): string {
   const { bands, lead, pages, title, language, fonts, pictureAddress, withIds = false } = options
-  const page = pages[Math.max(0, bands.findIndex(({ id }) => id === lead))]
+  const page =
+    pages[
+      Math.max(
+        0,
+        bands.findIndex(({ id }) => id === lead),
+      )
+    ]
   const classes = classNames(page)
   return `<!doctype html>
 <html lang="${escapeMarkup(language)}">

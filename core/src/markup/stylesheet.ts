@@ -39,7 +39,10 @@ export function resetRules(rootSize: number): string {
  * @param classes class of each block by id
  */
 export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<string, string>): string {
-  const leadIndex = Math.max(0, bands.findIndex(({ id }) => id === lead))
+  const leadIndex = Math.max(
+    0,
+    bands.findIndex(({ id }) => id === lead),
+  )
   const htmlOrder = orderIn(pages[leadIndex])
   const atBand = pages.map((page) => declarationsByBlock(page, htmlOrder))
   const rules = [rulesOf(atBand[leadIndex], classes)]
@@ -82,7 +85,10 @@ function declarationsByBlock(page: PageNode, htmlOrder: Map<string, string[]>): 
   return found
 }
 
-function differences(at: Map<string, Declarations>, nearer: Map<string, Declarations>): Map<string, Declarations> {
+function differences(
+  at: Map<string, Declarations>,
+  nearer: Map<string, Declarations>,
+): Map<string, Declarations> {
   return new Map([...at].map(([id, css]) => [id, difference(css, nearer.get(id) ?? new Map())]))
 }
 

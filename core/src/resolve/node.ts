@@ -9,7 +9,8 @@ export interface Border {
   colour: string
 }
 
-export type Size = { type: 'fit' } | { type: 'fill'; share: number } | { type: 'fixed'; length: WrittenLength }
+export type Size =
+  { type: 'fit' } | { type: 'fill'; share: number } | { type: 'fixed'; length: WrittenLength }
 
 /** How text is set, in written lengths. */
 export interface TextStyle {

@@ -9,7 +9,8 @@ import type { Band, SiteDocument } from '../site/site'
 import type { Level, StyleDocument } from '../style/style'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { collapseSpaces } from '../text/collapse'
-import { px, type Length, type WrittenLength } from '../units/length'
+import type { Length } from '../block/lengthSchema'
+import { px, type WrittenLength } from '../units/length'
 import type { BlockNode, Border, NodeRun, PageNode, Size, TextStyle } from './node'
 import { overlay, type Bands } from './value'
 
@@ -52,7 +53,14 @@ export class PageResolver {
       this.context = { site, style, band }
     }
     const bands = bandsOf(site)
-    const resolving = new Resolving(bands, band, style, childrenByParent(drawing.records.blocks), this.kept, this.options.withHidden)
+    const resolving = new Resolving(
+      bands,
+      band,
+      style,
+      childrenByParent(drawing.records.blocks),
+      this.kept,
+      this.options.withHidden,
+    )
     return {
       band,
       rootSize: site.records.settings.site.rootSize ?? 100,
@@ -68,7 +76,9 @@ export function resolvePage(sources: PageSources, band: string): PageNode {
 
 /** A page at every band, narrow to wide, with the blocks a band hides. */
 export function resolveAllBands(sources: PageSources): PageNode[] {
-  return bandsOf(sources.site).inOrder.map(({ id }) => new PageResolver({ withHidden: true }).resolve(sources, id))
+  return bandsOf(sources.site).inOrder.map(({ id }) =>
+    new PageResolver({ withHidden: true }).resolve(sources, id),
+  )
 }
 
 class Resolving {
@@ -149,7 +159,8 @@ class Resolving {
         textAlign: look.textAlign ?? 'start',
         pictureFit: look.pictureFit ?? 'cover',
       },
-      text: kind.holds === 'text' ? { style: this.textStyle(block, kind, look), runs: runsOf(block) } : undefined,
+      text:
+        kind.holds === 'text' ? { style: this.textStyle(block, kind, look), runs: runsOf(block) } : undefined,
       picture: kind.holds === 'picture' ? (block.picture ?? { width: 640, height: 400, alt: '' }) : undefined,
       attributes: kind.attributes ?? {},
       children,
@@ -241,8 +252,11 @@ class Resolving {
       (look.level && this.style.records.levels[look.level]) ||
       this.levelsByRole.get(kind.levelRole ?? tagOf(block)) ||
       this.levelsByRole.get('p')
-    if (!level) return { family: PAGE_FAMILY, weight: 400, italic: false, size: px(16), lineHeight: px(24) as never }
-    const atBand = towardsLead(this.bands.inOrder, this.bandId, this.bands.lead).map(({ id }) => level.at?.[id])
+    if (!level)
+      return { family: PAGE_FAMILY, weight: 400, italic: false, size: px(16), lineHeight: px(24) as never }
+    const atBand = towardsLead(this.bands.inOrder, this.bandId, this.bands.lead).map(
+      ({ id }) => level.at?.[id],
+    )
     const size = atBand.find((values) => values?.size)?.size ?? level.size
     const lineHeight = atBand.find((values) => values?.lineHeight)?.lineHeight ?? level.lineHeight
     const { family, weight, italic = false } = level

@@ -11,7 +11,8 @@ export interface Bands<T extends BandRange = BandRange> {
 }
 
 /** Where an effective value stands: in a band's own values, on the block, or in its kind's defaults. */
-export type ValueOrigin = { from: 'band'; band: string } | { from: 'block' } | { from: 'kind' } | { from: 'nowhere' }
+export type ValueOrigin =
+  { from: 'band'; band: string } | { from: 'block' } | { from: 'kind' } | { from: 'nowhere' }
 
 /**
  * The value of a block's leaf at a band and where it stands: the first found going from the band towards the lead,
@@ -47,7 +48,11 @@ const isPlain = (value: unknown): value is Branch =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
 const isLeafObject = (value: Branch) =>
-  'token' in value || 'hex' in value || 'share' in value || ('value' in value && 'unit' in value) || 'line' in value
+  'token' in value ||
+  'hex' in value ||
+  'share' in value ||
+  ('value' in value && 'unit' in value) ||
+  'line' in value
 
 /** Values laid over others, leaf by leaf: what `over` lacks is taken from `under`. */
 export function overlay<T>(under: T, over: unknown): T {
@@ -57,4 +62,3 @@ export function overlay<T>(under: T, over: unknown): T {
   for (const key of Object.keys(over)) merged[key] = overlay(merged[key], over[key])
   return merged as T
 }
-

@@ -33,7 +33,9 @@ export function pageAddresses(pages: Record<string, Page>): Map<string, string> 
   const addresses = new Map<string, string>(home ? [[home.id, '/']] : [])
   const walk = (parent: string | null, prefix: string) => {
     const taken = new Set<string>()
-    const siblings = (lists.get(parent) ?? []).sort((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0))
+    const siblings = (lists.get(parent) ?? []).sort((a, b) =>
+      a.order < b.order ? -1 : a.order > b.order ? 1 : 0,
+    )
     for (const page of siblings) {
       const path = unique(page.path ?? (pathFromTitle(page.title) || 'page'), taken)
       addresses.set(page.id, `${prefix}/${path}`)

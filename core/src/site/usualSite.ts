@@ -1,8 +1,20 @@
 import type { Band, SiteDocument } from './site'
 
 const bands: Band[] = [
-  { id: 'bandnarrow000000', name: 'Narrow', from: 0, drawnAt: 390, grid: { columns: 4, gutter: 16, margin: 16 } },
-  { id: 'bandmedium000000', name: 'Medium', from: 680, drawnAt: 834, grid: { columns: 8, gutter: 24, margin: 32 } },
+  {
+    id: 'bandnarrow000000',
+    name: 'Narrow',
+    from: 0,
+    drawnAt: 390,
+    grid: { columns: 4, gutter: 16, margin: 16 },
+  },
+  {
+    id: 'bandmedium000000',
+    name: 'Medium',
+    from: 680,
+    drawnAt: 834,
+    grid: { columns: 8, gutter: 24, margin: 32 },
+  },
   {
     id: 'bandwide00000000',
     name: 'Wide',

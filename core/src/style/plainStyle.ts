@@ -43,7 +43,8 @@ const tokens = colours.map(([id, name, value], index): Token => {
   return { id, order: `a${index}`, name, type: 'colour', value }
 })
 
-const byId = <T extends { id: string }>(records: T[]) => Object.fromEntries(records.map((record) => [record.id, record]))
+const byId = <T extends { id: string }>(records: T[]) =>
+  Object.fromEntries(records.map((record) => [record.id, record]))
 
 /** The id of the level with a role in the plain style. */
 export const plainLevel = idOf

@@ -3,11 +3,13 @@ import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import type { DocumentKind } from '../document/kind'
 import { leaf } from '../document/leaf'
-import { plainLengthSchema } from '../units/length'
+import { plainLengthSchema } from '../block/lengthSchema'
 
 const name = z.string().min(1).max(100)
 const order = z.string().min(1).max(80)
-const lineHeight = leaf(z.strictObject({ value: z.number().min(0.5).max(500), unit: z.enum(['px', 'em', 'rem']) }))
+const lineHeight = leaf(
+  z.strictObject({ value: z.number().min(0.5).max(500), unit: z.enum(['px', 'em', 'rem']) }),
+)
 
 const levelSizes = { size: plainLengthSchema.optional(), lineHeight: lineHeight.optional() }
 

@@ -1,8 +1,11 @@
-import type { Font } from 'harfbuzzjs'
+import type * as harfbuzz from 'harfbuzzjs'
 import { lineMetricsOf, type FontMetrics } from './fontMetrics'
 
 /** The shaper's module: harfbuzzjs, handed in because it brings its own wasm. */
-export type Shaper = Pick<typeof import('harfbuzzjs'), 'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'>
+export type Shaper = Pick<
+  typeof harfbuzz,
+  'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'
+>
 
 /** One static TrueType or OpenType file. */
 export interface FontFile {
@@ -37,7 +40,7 @@ export class FontFace {
 
   constructor(
     readonly file: FontFile,
-    private font: Font,
+    private font: harfbuzz.Font,
     private shaper: Shaper,
   ) {
     this.metrics = lineMetricsOf(font)
@@ -93,7 +96,8 @@ export class FontLibrary {
     private files: FontFile[],
     private lastResort: string,
   ) {
-    if (!files.some(({ family }) => family === lastResort)) throw new Error(`There is no font file of ${lastResort}.`)
+    if (!files.some(({ family }) => family === lastResort))
+      throw new Error(`There is no font file of ${lastResort}.`)
   }
 
   get families(): string[] {
@@ -105,7 +109,9 @@ export class FontLibrary {
     const key = `${style.family}/${style.weight}/${style.italic}`
     let face = this.faces.get(key)
     if (!face) {
-      face = this.load(nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile))
+      face = this.load(
+        nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile),
+      )
       this.faces.set(key, face)
     }
     return face

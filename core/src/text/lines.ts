@@ -1,4 +1,4 @@
-import { floor64 } from '../units/layoutUnit'
+import { floor64 } from './layoutUnit'
 import { widthBetween, widthWhenCut, type Paragraph } from './paragraph'
 
 /** One line of a paragraph: characters `start` to `end` are seen, the next line begins at `next`. Width in px. */
@@ -29,7 +29,8 @@ export function breakLines(paragraph: Paragraph, available: number): Line[] {
     start = line.next
     while (from < breaks.length && breaks[from] <= start) from++
   }
-  if (paragraph.forced.at(-1)) lines.push({ start: text.length, end: text.length, next: text.length, width: 0 })
+  if (paragraph.forced.at(-1))
+    lines.push({ start: text.length, end: text.length, next: text.length, width: 0 })
   return lines
 }
 
@@ -67,7 +68,8 @@ function cutWord(
 const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' })
 
 function* graphemeEnds(text: string, start: number, end: number): Generator<number> {
-  for (const { index, segment } of segmenter.segment(text.slice(start, end))) yield start + index + segment.length
+  for (const { index, segment } of segmenter.segment(text.slice(start, end)))
+    yield start + index + segment.length
 }
 
 /** Width of the paragraph on as few lines as its line breaks allow, px (`max-content`). */

@@ -1,4 +1,4 @@
-import { ceil64 } from '../units/layoutUnit'
+import { ceil64 } from './layoutUnit'
 import { breakOpportunities } from './breakOpportunities'
 import type { FontFace, FontLibrary, FontStyle } from './fontLibrary'
 

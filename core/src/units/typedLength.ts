@@ -13,7 +13,8 @@ type Term = { value: number; unit: Unit | undefined }
  */
 export function readLength(text: string, usual: Unit = 'px'): TypedLength {
   const tokens = tokenize(text)
-  if (!tokens) return { error: `“${text}” is not a length. Type a number with a unit, such as 24px or 1.5em.` }
+  if (!tokens)
+    return { error: `“${text}” is not a length. Type a number with a unit, such as 24px or 1.5em.` }
   try {
     const parser = new SumReader(tokens)
     const { value, unit } = parser.read()
@@ -78,7 +79,10 @@ class SumReader {
       const right = this.factor()
       if (sign === '/' && right.unit) throw new Error('Divide by a plain number.')
       if (left.unit && right.unit) throw new Error('Multiply by a plain number.')
-      left = { value: sign === '*' ? left.value * right.value : left.value / right.value, unit: left.unit ?? right.unit }
+      left = {
+        value: sign === '*' ? left.value * right.value : left.value / right.value,
+        unit: left.unit ?? right.unit,
+      }
     }
     return left
   }

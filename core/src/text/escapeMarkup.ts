@@ -1,4 +1,10 @@
-const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
+const ENTITIES: Record<string, string> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+}
 
 /** Text made safe for HTML and XML, in content and in quoted attributes; characters XML forbids are dropped. */
 export function escapeMarkup(text: string): string {

@@ -1,0 +1,260 @@
+import type { Block } from '@nolvex/core/block/block'
+import { usualBands } from '@nolvex/core/site/usualSite'
+import { plainLevel } from '@nolvex/core/style/plainStyle'
+import { px } from '@nolvex/core/units/length'
+
+type Draft = Omit<Block, 'id' | 'order' | 'parent'> & { children?: Draft[] }
+
+const { narrow, medium } = usualBands
+const paper = { hex: '#ffffff' }
+const rule = { width: px(1), line: 'solid' as const, colour: { hex: '#b9beb9' } }
+const frame = { top: rule, right: rule, bottom: rule, left: rule }
+const inset = (value: number) => ({ top: px(value), right: px(value), bottom: px(value), left: px(value) })
+
+const words = (insert: string) => [{ insert }]
+const text = (name: string, insert: string, more: Partial<Draft> = {}): Draft => ({
+  kind: 'text',
+  name,
+  text: words(insert),
+  ...more,
+})
+
+export const pictureIds = {
+  harbour: 'assetharbour0000',
+  orrel: 'assetorrel000000',
+  tansay: 'assettansay00000',
+  hask: 'assethask0000000',
+}
+
+const picture = (name: string, asset: string, alt: string, more: Partial<Draft> = {}): Draft => ({
+  kind: 'picture',
+  name,
+  picture: { asset, width: 1200, height: 800, alt },
+  ...more,
+})
+
+const link = (title: string, to: string): Draft => ({
+  kind: 'text',
+  name: title,
+  place: { width: 'fit' },
+  look: { level: plainLevel('button') },
+  text: [{ insert: title, attributes: { link: to } }],
+})
+
+const header: Draft = {
+  kind: 'section',
+  name: 'Header',
+  tag: 'header',
+  arrange: {
+    type: 'row',
+    justify: 'between',
+    align: 'centre',
+    gap: px(24),
+    rowGap: px(8),
+    wrap: true,
+    padding: { top: px(20), bottom: px(20) },
+  },
+  look: { border: { bottom: rule } },
+  children: [
+    text('Name of the line', 'Skerrin Ferries', {
+      tag: 'div',
+      place: { width: 'fit' },
+      look: { level: plainLevel('h3') },
+    }),
+    {
+      kind: 'box',
+      name: 'Main menu',
+      tag: 'nav',
+      arrange: { type: 'row', gap: px(28), rowGap: px(4), wrap: true },
+      place: { width: 'fit' },
+      at: {
+        [narrow]: { arrange: { gap: px(18) }, place: { width: 'fill' } },
+        [medium]: { place: { width: 'fill' } },
+      },
+      children: [
+        link('Timetable', '/timetable'),
+        link('Isles', '/isles'),
+        link('Fares', '/fares'),
+        link('Freight', '/freight'),
+        link('Notices', '/notices'),
+        link('Help', '/help'),
+      ],
+    },
+  ],
+}
+
+const hero: Draft = {
+  kind: 'section',
+  name: 'Hero',
+  arrange: { align: 'centre', padding: { top: px(64), bottom: px(64) } },
+  at: { [narrow]: { arrange: { gap: px(32), padding: { top: px(32), bottom: px(32) } } } },
+  children: [
+    {
+      kind: 'box',
+      name: 'Hero words',
+      arrange: { gap: px(24) },
+      place: { column: { start: 1, span: 5 } },
+      at: { [medium]: { place: { column: { start: 1, span: 4 } } } },
+      children: [
+        text('Headline', 'Small boats, three isles', { tag: 'h1' }),
+        text(
+          'Intro',
+          'Day crossings to Orrel, Tansay and Little Hask. Bikes and dogs come along, and nobody books a window seat.',
+          {
+            look: { level: plainLevel('lead') },
+          },
+        ),
+        { kind: 'button', name: 'Find a sailing', text: words('Find a sailing'), place: { width: 'fit' } },
+      ],
+    },
+    picture('Harbour picture', pictureIds.harbour, 'The morning boat leaving the harbour', {
+      place: { column: { start: 7, span: 6 } },
+      at: { [medium]: { place: { column: { start: 5, span: 4 } } } },
+    }),
+  ],
+}
+
+const sailing = (isle: string, time: string, minutes: number, state: string): Draft => ({
+  kind: 'box',
+  name: `${isle} ${time}`,
+  tag: 'article',
+  arrange: { gap: px(4), padding: inset(20) },
+  place: { column: { span: 3 } },
+  look: { fill: paper, border: frame },
+  at: { [medium]: { place: { column: { span: 4 } } }, [narrow]: { place: { column: { span: 2 } } } },
+  children: [
+    text('Isle', isle, { tag: 'h3' }),
+    text('Time', `${time} · ${minutes} min`),
+    text('State', state, { look: { level: plainLevel('small') } }),
+  ],
+})
+
+const sailings: Draft = {
+  kind: 'section',
+  name: 'Today’s sailings',
+  look: { fill: { hex: '#eef1ef' } },
+  arrange: { align: 'stretch' },
+  children: [
+    text('Sailings heading', 'Today’s sailings', { tag: 'h2' }),
+    sailing('Orrel', '09:40', 35, 'On time'),
+    sailing('Tansay', '10:15', 50, 'On time'),
+    sailing('Little Hask', '11:00', 20, 'Waits for the tide'),
+    sailing('Orrel', '13:40', 35, 'On time'),
+  ],
+}
+
+const isle = (name: string, asset: string, alt: string, says: string): Draft => ({
+  kind: 'box',
+  name,
+  tag: 'article',
+  arrange: { gap: px(12) },
+  place: { column: { span: 4 } },
+  at: { [medium]: { place: { column: { span: 1 } } } },
+  children: [
+    picture(`${name} picture`, asset, alt),
+    text(`${name} name`, name, { tag: 'h3' }),
+    text(`${name} in a sentence`, says),
+  ],
+})
+
+const isles: Draft = {
+  kind: 'section',
+  name: 'Three isles',
+  at: { [medium]: { arrange: { tracks: 3 } } },
+  children: [
+    text('Isles heading', 'Three isles', { tag: 'h2' }),
+    isle(
+      'Orrel',
+      pictureIds.orrel,
+      'Orrel from the sea',
+      'Two beaches, one shop and the longest walk on any of the isles.',
+    ),
+    isle(
+      'Tansay',
+      pictureIds.tansay,
+      'The inn at Tansay',
+      'An inn by the pier, seals most mornings, and a road that goes all the way round.',
+    ),
+    isle(
+      'Little Hask',
+      pictureIds.hask,
+      'Little Hask at low water',
+      'Seabirds from April to August. Bring a flask: there is no shop.',
+    ),
+  ],
+}
+
+const notices: Draft = {
+  kind: 'section',
+  name: 'Notices',
+  look: { border: { top: rule } },
+  children: [
+    text('Notices heading', 'Notices', {
+      tag: 'h2',
+      place: { column: { start: 1, span: 4 } },
+      at: { [medium]: { place: { column: { span: 8 } } } },
+    }),
+    {
+      kind: 'box',
+      name: 'Notice list',
+      place: { column: { start: 5, span: 8 } },
+      at: { [medium]: { place: { column: { start: 1 } } } },
+      children: [
+        {
+          kind: 'text',
+          name: 'Pier works',
+          text: [
+            { insert: 'Pier works at Tansay.', attributes: { bold: true } },
+            {
+              insert:
+                ' From Monday boats land at the slip, five minutes’ walk from the inn. The slip has a ramp.',
+            },
+          ],
+        },
+        {
+          kind: 'text',
+          name: 'Winter timetable',
+          text: [
+            { insert: 'Winter timetable.', attributes: { bold: true } },
+            { insert: ' Begins on 1 November. The last boat from Orrel then leaves at 16:20.' },
+          ],
+        },
+      ],
+    },
+  ],
+}
+
+const footer: Draft = {
+  kind: 'section',
+  name: 'Footer',
+  tag: 'footer',
+  arrange: { type: 'row', wrap: true, gap: px(32), rowGap: px(8), padding: { top: px(32), bottom: px(32) } },
+  look: { fill: { hex: '#eef1ef' } },
+  children: [
+    link('Contact', '/help'),
+    link('Refunds', '/help/refunds'),
+    link('Bikes and pets', '/fares/bikes-and-pets'),
+    link('Access on board', '/help/access-on-board'),
+    link('About us', '/about-us'),
+  ],
+}
+
+/** The home page's blocks at three bands. */
+export function homeBlocks(): Record<string, Block> {
+  const blocks: Record<string, Block> = {}
+  let count = 0
+  const lay = (drafts: Draft[], parent?: string) => {
+    drafts.forEach(({ children = [], ...draft }, index) => {
+      const id = `home${String(count++).padStart(12, '0')}`
+      blocks[id] = {
+        id,
+        order: `a${String.fromCharCode(97 + index)}`,
+        ...(parent ? { parent } : {}),
+        ...draft,
+      }
+      lay(children, id)
+    })
+  }
+  lay([header, hero, sailings, isles, notices, footer])
+  return blocks
+}

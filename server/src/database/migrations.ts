@@ -1,0 +1,65 @@
+/** Steps of the database's tables, in order. A step that has run anywhere is never changed. */
+export const migrations: { name: string; up: string }[] = [
+  {
+    name: '001-projects-and-changes',
+    up: `
+      create table projects (
+        id text primary key,
+        name text not null,
+        revision integer not null default 0,
+        created_at timestamptz not null default now(),
+        updated_at timestamptz not null default now()
+      );
+      create table changes (
+        project_id text not null references projects on delete cascade,
+        revision integer not null,
+        id text not null,
+        client text not null,
+        base integer not null,
+        label text not null,
+        schema integer not null,
+        parts jsonb not null,
+        inverse jsonb not null,
+        outcomes jsonb not null,
+        created_at timestamptz not null default now(),
+        primary key (project_id, revision),
+        unique (project_id, id)
+      );
+      create table snapshots (
+        project_id text not null references projects on delete cascade,
+        revision integer not null,
+        body bytea not null,
+        primary key (project_id, revision)
+      );
+      create table blobs (sha256 text primary key, size integer not null);
+      create table blob_chunks (
+        sha256 text not null references blobs on delete cascade,
+        position integer not null,
+        bytes bytea not null,
+        primary key (sha256, position)
+      );
+      create table assets (
+        project_id text not null references projects on delete cascade,
+        id text not null,
+        sha256 text not null references blobs,
+        name text not null,
+        type text not null,
+        width integer not null,
+        height integer not null,
+        created_at timestamptz not null default now(),
+        primary key (project_id, id)
+      );
+      create table jobs (
+        id text primary key,
+        project_id text not null references projects on delete cascade,
+        input jsonb not null,
+        state text not null default 'waiting',
+        error text,
+        result text references blobs,
+        leased_until timestamptz,
+        created_at timestamptz not null default now()
+      );
+      create index jobs_waiting on jobs (created_at) where state in ('waiting', 'running');
+    `,
+  },
+]

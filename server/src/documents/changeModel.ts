@@ -1,0 +1,74 @@
+import {
+  DataTypes,
+  Model,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
+import type { ChangePart, LoggedChange, Outcome } from '@nolvex/core/document/types'
+
+/** A change as it was logged. */
+export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAttributes<ChangeRow>> {
+  declare projectId: string
+  declare revision: number
+  declare id: string
+  declare client: string
+  declare base: number
+  declare label: string
+  declare schema: number
+  declare parts: ChangePart[]
+  declare inverse: ChangePart[]
+  declare outcomes: Outcome[]
+}
+
+/** Documents of a project at a revision, packed. */
+export class SnapshotRow extends Model<InferAttributes<SnapshotRow>, InferCreationAttributes<SnapshotRow>> {
+  declare projectId: string
+  declare revision: number
+  declare body: Buffer
+}
+
+/** Schema number of log entries. */
+export const LOG_SCHEMA = 1
+
+export function defineChanges(sequelize: Sequelize) {
+  const text = { type: DataTypes.TEXT, allowNull: false }
+  const integer = { type: DataTypes.INTEGER, allowNull: false }
+  ChangeRow.init(
+    {
+      projectId: { ...text, primaryKey: true },
+      revision: { ...integer, primaryKey: true },
+      id: text,
+      client: text,
+      base: integer,
+      label: text,
+      schema: integer,
+      parts: DataTypes.JSONB,
+      inverse: DataTypes.JSONB,
+      outcomes: DataTypes.JSONB,
+    },
+    { sequelize, tableName: 'changes', underscored: true, updatedAt: false },
+  )
+  SnapshotRow.init(
+    {
+      projectId: { ...text, primaryKey: true },
+      revision: { ...integer, primaryKey: true },
+      body: DataTypes.BLOB,
+    },
+    { sequelize, tableName: 'snapshots', underscored: true, timestamps: false },
+  )
+}
+
+/** A row as it goes to clients. */
+export function loggedChange({
+  revision,
+  id,
+  client,
+  base,
+  label,
+  parts,
+  inverse,
+  outcomes,
+}: ChangeRow): LoggedChange {
+  return { revision, id, client, base, label, parts, inverse, outcomes }
+}

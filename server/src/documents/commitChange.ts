@@ -1,0 +1,107 @@
+import { Op, type Sequelize, type Transaction } from 'sequelize'
+import { applyChange, type Applied } from '@nolvex/core/document/apply'
+import { editsText, transformPair } from '@nolvex/core/document/rebase'
+import type { Change, ChangePart, LoggedChange } from '@nolvex/core/document/types'
+import { documentKinds } from '@nolvex/core/resolve/documentKinds'
+import { Problem } from '../http/problem'
+import { ProjectRow } from '../projects/projectModel'
+import { ChangeRow, LOG_SCHEMA, loggedChange } from './changeModel'
+import { snapshotWhenDue, type ProjectStates } from './projectState'
+
+/** The channel on which processes tell one another of new revisions. */
+export const CHANNEL = 'nolvex_changes'
+
+/**
+ * Commits a change at the head of a project: all of it or nothing, under the next revision, logged with its inverse.
+ * A change that was committed before gets its first answer.
+ * @throws Problem 404 when there is no such project, 409 when the base is ahead of the head
+ */
+export async function commitChange(
+  sequelize: Sequelize,
+  states: ProjectStates,
+  projectId: string,
+  change: Change,
+): Promise<LoggedChange> {
+  try {
+    return await sequelize.transaction((transaction) => commitIn(transaction, states, projectId, change))
+  } catch (error) {
+    // A state kept for a commit that was rolled back must not be built upon.
+    states.forget(projectId)
+    throw error
+  }
+}
+
+async function commitIn(
+  transaction: Transaction,
+  states: ProjectStates,
+  projectId: string,
+  change: Change,
+): Promise<LoggedChange> {
+  const project = await ProjectRow.findByPk(projectId, { transaction, lock: transaction.LOCK.UPDATE })
+  if (!project) throw new Problem(404, 'This project no longer exists.')
+  const known = await ChangeRow.findOne({ where: { projectId, id: change.id }, transaction })
+  if (known) return loggedChange(known)
+  if (change.base > project.revision)
+    throw new Problem(409, 'This change names a revision that does not exist yet.')
+  const state = await states.at(projectId, project.revision, transaction)
+  const { parts, gone } = await carriedToHead(projectId, change, project.revision, transaction)
+  const applied = gone
+    ? refusedForAge(change, state.documents)
+    : applyChange(documentKinds, state.documents, parts)
+  const revision = project.revision + 1
+  const row = await ChangeRow.create(
+    {
+      ...change,
+      parts,
+      projectId,
+      revision,
+      schema: LOG_SCHEMA,
+      inverse: applied.inverse,
+      outcomes: applied.outcomes,
+    },
+    { transaction },
+  )
+  await project.update({ revision }, { transaction })
+  const next = { revision, documents: applied.documents }
+  states.keep(projectId, next)
+  await snapshotWhenDue(projectId, next, transaction)
+  const payload = JSON.stringify({ project: projectId, revision })
+  await ProjectRow.sequelize?.query('select pg_notify(:channel, :payload)', {
+    replacements: { channel: CHANNEL, payload },
+    transaction,
+  })
+  return loggedChange(row)
+}
+
+/** Text edits of a stale change, transformed over those logged since its base. */
+async function carriedToHead(
+  projectId: string,
+  { base, parts }: Change,
+  head: number,
+  transaction: Transaction,
+): Promise<{ parts: ChangePart[]; gone: boolean }> {
+  if (base === head || !editsText(parts)) return { parts, gone: false }
+  const since = await ChangeRow.findAll({
+    where: { projectId, revision: { [Op.gt]: base } },
+    order: ['revision'],
+    transaction,
+  })
+  if (since.length < head - base) return { parts, gone: true }
+  const carried = since
+    .filter(({ outcomes }) => !outcomes.some(({ result }) => result === 'refused'))
+    .reduce((now, earlier) => transformPair(earlier.parts, now).second, parts)
+  return { parts: carried, gone: false }
+}
+
+function refusedForAge({ parts }: Change, documents: Applied['documents']): Applied {
+  const reason =
+    'it edits a text as it was too long ago; copy the words from here and edit the text as it is now'
+  const [{ document, operations }] = parts
+  const { collection, id } = operations[0]
+  return {
+    documents,
+    inverse: [],
+    refused: true,
+    outcomes: [{ result: 'refused', document, collection, id, reason }],
+  }
+}
