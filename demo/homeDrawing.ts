@@ -68,7 +68,7 @@ const header: Draft = {
       arrange: { type: 'row', gap: px(28), rowGap: px(4), wrap: true },
       place: { width: 'fit' },
       at: {
-        [narrow]: { arrange: { gap: px(18) }, place: { width: 'fill' } },
+        [narrow]: { arrange: { gap: px(18) }, place: { width: { value: 100, unit: '%' } } },
         [medium]: { place: { width: 'fill' } },
       },
       children: [

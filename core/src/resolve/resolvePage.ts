@@ -12,6 +12,7 @@ import { collapseSpaces } from '../text/collapse'
 import type { Length } from '../block/lengthSchema'
 import { px, type WrittenLength } from '../units/length'
 import type { BlockNode, Border, NodeRun, PageNode, Size, TextStyle } from './node'
+import { orderAtBand } from './siblings'
 import { overlay, type Bands } from './value'
 
 /** What a page is resolved from. */
@@ -110,11 +111,7 @@ class Resolving {
 
   private inBandOrder(blocks: Block[]): Block[] {
     if (!blocks.some(({ at }) => at)) return blocks
-    const key = (block: Block) =>
-      towardsLead(this.bands.inOrder, this.bandId, this.bands.lead)
-        .map(({ id }) => block.at?.[id]?.order)
-        .find((order) => order !== undefined) ?? block.order
-    const keyed = blocks.map((block) => ({ block, key: key(block) }))
+    const keyed = blocks.map((block) => ({ block, key: orderAtBand(block, this.bands, this.bandId) }))
     return keyed.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0)).map(({ block }) => block)
   }
 

@@ -2,10 +2,7 @@ import type * as harfbuzz from 'harfbuzzjs'
 import { lineMetricsOf, type FontMetrics } from './fontMetrics'
 
 /** The shaper's module: harfbuzzjs, handed in because it brings its own wasm. */
-export type Shaper = Pick<
-  typeof harfbuzz,
-  'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'
->
+export type Shaper = Pick<typeof harfbuzz, 'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'>
 
 /** One static TrueType or OpenType file. */
 export interface FontFile {

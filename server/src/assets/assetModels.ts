@@ -34,26 +34,27 @@ export class BlobChunkRow extends Model<
 }
 
 export function defineAssets(sequelize: Sequelize) {
-  const text = { type: DataTypes.TEXT, allowNull: false }
-  const integer = { type: DataTypes.INTEGER, allowNull: false }
+  // Made anew for each column: Sequelize writes the column's name into it.
+  const text = () => ({ type: DataTypes.TEXT, allowNull: false })
+  const integer = () => ({ type: DataTypes.INTEGER, allowNull: false })
   AssetRow.init(
     {
-      projectId: { ...text, primaryKey: true },
-      id: { ...text, primaryKey: true },
-      sha256: text,
-      name: text,
-      type: text,
-      width: integer,
-      height: integer,
+      projectId: { ...text(), primaryKey: true },
+      id: { ...text(), primaryKey: true },
+      sha256: text(),
+      name: text(),
+      type: text(),
+      width: integer(),
+      height: integer(),
     },
     { sequelize, tableName: 'assets', underscored: true, updatedAt: false },
   )
   const bare = { sequelize, underscored: true, timestamps: false }
-  BlobRow.init({ sha256: { ...text, primaryKey: true }, size: integer }, { ...bare, tableName: 'blobs' })
+  BlobRow.init({ sha256: { ...text(), primaryKey: true }, size: integer() }, { ...bare, tableName: 'blobs' })
   BlobChunkRow.init(
     {
-      sha256: { ...text, primaryKey: true },
-      position: { ...integer, primaryKey: true },
+      sha256: { ...text(), primaryKey: true },
+      position: { ...integer(), primaryKey: true },
       bytes: DataTypes.BLOB,
     },
     { ...bare, tableName: 'blob_chunks' },

@@ -13,12 +13,12 @@ export async function migrateDatabase(sequelize: Sequelize): Promise<void> {
     await sequelize.query('select pg_advisory_xact_lock(4180)', { transaction })
     await sequelize.query('create table if not exists migrations (name text primary key)', { transaction })
     const run = (sql: string) => sequelize.query(sql, { transaction })
-    const umzug = new Umzug<typeof run>({
+    const umzug = new Umzug({
       migrations: migrations.map(({ name, up }) => ({
         name,
-        up: ({ context }: MigrationParams<typeof run>) => context(up),
+        up: ({ context }: MigrationParams<{ run: typeof run }>) => context.run(up),
       })),
-      context: run,
+      context: { run },
       logger: undefined,
       storage: {
         executed: async () => {

@@ -32,17 +32,18 @@ export class SnapshotRow extends Model<InferAttributes<SnapshotRow>, InferCreati
 export const LOG_SCHEMA = 1
 
 export function defineChanges(sequelize: Sequelize) {
-  const text = { type: DataTypes.TEXT, allowNull: false }
-  const integer = { type: DataTypes.INTEGER, allowNull: false }
+  // Made anew for each column: Sequelize writes the column's name into it.
+  const text = () => ({ type: DataTypes.TEXT, allowNull: false })
+  const integer = () => ({ type: DataTypes.INTEGER, allowNull: false })
   ChangeRow.init(
     {
-      projectId: { ...text, primaryKey: true },
-      revision: { ...integer, primaryKey: true },
-      id: text,
-      client: text,
-      base: integer,
-      label: text,
-      schema: integer,
+      projectId: { ...text(), primaryKey: true },
+      revision: { ...integer(), primaryKey: true },
+      id: text(),
+      client: text(),
+      base: integer(),
+      label: text(),
+      schema: integer(),
       parts: DataTypes.JSONB,
       inverse: DataTypes.JSONB,
       outcomes: DataTypes.JSONB,
@@ -51,8 +52,8 @@ export function defineChanges(sequelize: Sequelize) {
   )
   SnapshotRow.init(
     {
-      projectId: { ...text, primaryKey: true },
-      revision: { ...integer, primaryKey: true },
+      projectId: { ...text(), primaryKey: true },
+      revision: { ...integer(), primaryKey: true },
       body: DataTypes.BLOB,
     },
     { sequelize, tableName: 'snapshots', underscored: true, timestamps: false },

@@ -33,13 +33,14 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
 }
 
 export function defineJobs(sequelize: Sequelize) {
-  const text = { type: DataTypes.TEXT, allowNull: false }
+  // Made anew for each column: Sequelize writes the column's name into it.
+  const text = () => ({ type: DataTypes.TEXT, allowNull: false })
   JobRow.init(
     {
-      id: { ...text, primaryKey: true },
-      projectId: text,
+      id: { ...text(), primaryKey: true },
+      projectId: text(),
       input: DataTypes.JSONB,
-      state: { ...text, defaultValue: 'waiting' },
+      state: { ...text(), defaultValue: 'waiting' },
       error: DataTypes.TEXT,
       result: DataTypes.TEXT,
     },

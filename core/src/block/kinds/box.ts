@@ -6,7 +6,7 @@ export const box: BlockKind = {
   label: 'Box',
   holds: 'blocks',
   tags: ['div', 'article', 'aside', 'nav', 'section', 'header', 'footer'],
-  arrange: { type: 'column', gap: px(16), align: 'stretch' },
+  arrange: { type: 'column', gap: px(16), align: 'start' },
   place: { width: 'fill', height: 'fit', column: { span: 'all' } },
   look: {},
 }

@@ -1,0 +1,132 @@
+import type { Block } from '../block/block'
+import { refusesParent } from '../block/kinds'
+import { orderAt } from '../document/order'
+import type { Json, Operation, StoredRecord } from '../document/types'
+import { pathAtBand, type Bands } from '../resolve/value'
+import { siblingsAtBand } from '../resolve/siblings'
+
+type Blocks = Record<string, Block>
+
+/** Where blocks are put: a parent (null: the page itself) and a place among its children at a band. */
+export interface BlockSpot {
+  parent: string | null
+  index: number
+}
+
+/** The band one is drawing at, among all bands. */
+export interface AtBand {
+  bands: Bands
+  band: string
+}
+
+const set = (id: string, path: string[], value: Json | undefined): Operation => {
+  return { type: 'set', collection: 'blocks', id, path, ...(value === undefined ? {} : { value }) }
+}
+
+/** Writes one leaf of blocks for a band, or gives it back to the band it comes from when there is no value. */
+export function setLeaf(
+  ids: string[],
+  path: string[],
+  value: Json | undefined,
+  { bands, band }: AtBand,
+): Operation[] {
+  return ids.map((id) => set(id, pathAtBand(path, bands, band), value))
+}
+
+const put = (block: Block): Operation => {
+  return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
+}
+
+/** Puts new blocks (with what stands in them) at a spot. `made` lists each one's own blocks parents first. */
+export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], at: AtBand): Operation[] {
+  const siblings = siblingsAtBand(blocks, spot.parent, at.bands, at.band)
+  const { keys, renumbered } = orderAt(siblings, spot.index, made.length)
+  const tops = made.map(([top, ...below], index) => {
+    const { parent: _, ...rest } = top
+    return [
+      { ...rest, order: keys[index], ...(spot.parent ? { parent: spot.parent } : {}) } as Block,
+      ...below,
+    ]
+  })
+  return [...renumber(renumbered, at), ...tops.flat().map(put)]
+}
+
+function renumber(renumbered: { id: string; order: string }[], { bands, band }: AtBand): Operation[] {
+  return renumbered.map(({ id, order }) => set(id, pathAtBand(['order'], bands, band), order))
+}
+
+/** Copies of blocks with everything in them, under new ids. Blocks inside others that are copied too come along once. */
+export function copyBlocks(blocks: Blocks, ids: string[], newId: () => string): Block[][] {
+  return outermost(blocks, ids).map((id) => copyTree(blocks, id, newId))
+}
+
+function copyTree(blocks: Blocks, id: string, newId: () => string): Block[] {
+  const copy = { ...structuredClone(blocks[id]), id: newId() }
+  const below = Object.values(blocks).filter(({ parent }) => parent === id)
+  return [
+    copy,
+    ...below.flatMap((child) => {
+      const [top, ...rest] = copyTree(blocks, child.id, newId)
+      return [{ ...top, parent: copy.id }, ...rest]
+    }),
+  ]
+}
+
+/** Those of some blocks that stand in none of the others. */
+export function outermost(blocks: Blocks, ids: string[]): string[] {
+  const chosen = new Set(ids.filter((id) => blocks[id]))
+  return [...chosen].filter((id) => {
+    for (let here = blocks[id]?.parent; here; here = blocks[here]?.parent) if (chosen.has(here)) return false
+    return true
+  })
+}
+
+/** Removes blocks with what stands in them. */
+export function removeBlocks(blocks: Blocks, ids: string[]): Operation[] {
+  return outermost(blocks, ids).map((id) => ({ type: 'remove', collection: 'blocks', id }))
+}
+
+/**
+ * Moves blocks to a spot, in their order. Within one parent a band that is not the lead keeps an order of its own;
+ * a new parent counts for all bands.
+ */
+export function moveBlocks(blocks: Blocks, ids: string[], spot: BlockSpot, at: AtBand): Operation[] {
+  const moving = outermost(blocks, ids)
+  const staysInside = moving.every((id) => (blocks[id].parent ?? null) === spot.parent)
+  const siblings = siblingsAtBand(blocks, spot.parent, at.bands, at.band)
+  const before = siblings.slice(0, spot.index).filter(({ id }) => !moving.includes(id)).length
+  const others = siblings.filter(({ id }) => !moving.includes(id))
+  const { keys, renumbered } = orderAt(others, before, moving.length)
+  const orderPath = staysInside ? pathAtBand(['order'], at.bands, at.band) : ['order']
+  return [
+    ...renumber(renumbered, at),
+    ...moving.flatMap((id, index) => [
+      ...(staysInside ? [] : [set(id, ['parent'], spot.parent ?? undefined)]),
+      set(id, orderPath, keys[index]),
+    ]),
+  ]
+}
+
+/** Where new blocks go beside a selection: into a box or section that is selected, else after the selected block. */
+export function spotBeside(
+  blocks: Blocks,
+  kind: Block['kind'],
+  selected: string | undefined,
+  at: AtBand,
+): BlockSpot | undefined {
+  const children = (parent: string | null) => siblingsAtBand(blocks, parent, at.bands, at.band)
+  for (let here = selected && blocks[selected]; here; here = here.parent ? blocks[here.parent] : undefined) {
+    if (!refusesParent(here.kind, kind)) return { parent: here.id, index: children(here.id).length }
+    const parent = here.parent ? blocks[here.parent] : undefined
+    if (!refusesParent(parent?.kind, kind)) {
+      const { id } = here
+      return {
+        parent: parent?.id ?? null,
+        index: children(parent?.id ?? null).findIndex((one) => one.id === id) + 1,
+      }
+    }
+  }
+  if (kind === 'section') return { parent: null, index: children(null).length }
+  const last = children(null).at(-1)
+  return last && { parent: last.id, index: children(last.id).length }
+}

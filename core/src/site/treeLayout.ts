@@ -1,0 +1,47 @@
+import { stratify, tree } from 'd3-hierarchy'
+import { childrenByParent } from '../document/tree'
+import type { Page } from './site'
+
+/** A page's card on the map: px from the map's corner, and how deep it stands. */
+export interface MapCard {
+  page: Page
+  x: number
+  y: number
+  depth: number
+}
+
+export interface CardSize {
+  /** px */
+  width: number
+  /** px between cards side by side */
+  gap: number
+  /** px between the tops of two levels */
+  level: number
+}
+
+const ROOT = ' root'
+
+/** The tree of pages drawn tidily from the top down: no overlap, parents over the middle of their children. */
+export function treeLayout(pages: Record<string, Page>, size: CardSize): MapCard[] {
+  const children = childrenByParent(pages)
+  const listed: Page[] = []
+  const walk = (parent: string | null) => {
+    for (const page of children.get(parent) ?? []) {
+      listed.push(page)
+      walk(page.id)
+    }
+  }
+  walk(null)
+  if (listed.length === 0) return []
+  const root = stratify<Page | { id: typeof ROOT; parent?: undefined }>()
+    .id(({ id }) => id)
+    .parentId(({ id, parent }) => (id === ROOT ? null : (parent ?? ROOT)))([{ id: ROOT }, ...listed])
+  const placed = tree<Page | { id: typeof ROOT; parent?: undefined }>()
+    .nodeSize([size.width + size.gap, size.level])
+    .separation((a, b) => (a.parent === b.parent ? 1 : 1.15))(root)
+  const nodes = placed.descendants().slice(1)
+  const left = Math.min(...nodes.map(({ x }) => x))
+  return nodes.map(({ data, x, y, depth }) => {
+    return { page: data as Page, x: x - left, y: y - size.level, depth: depth - 1 }
+  })
+}

@@ -1,0 +1,60 @@
+import { Key } from 'selenium-webdriver'
+import { expectTrue } from '../expect'
+import type { Journey } from './journey'
+
+const PAGE = '/projects/skerrinferries00/wireframe'
+const WITHIN_MS = 1000
+
+/** Two windows on one page follow each other within a second, also in one text. */
+export const twoWindows: Journey = {
+  name: 'two windows on one page',
+  async run({ person, site }) {
+    const { driver } = person
+    await person.open(site.address + PAGE)
+    await shows('Small boats')
+    const first = await driver.getWindowHandle()
+    await driver.switchTo().newWindow('window')
+    const second = await driver.getWindowHandle()
+    await person.open(site.address + PAGE)
+    await shows('Small boats')
+
+    await write('Headline', 'Three isles, small boats')
+    await driver.switchTo().window(first)
+    const started = Date.now()
+    await shows('Three isles, small boats')
+    const took = Date.now() - started
+    expectTrue(took < WITHIN_MS, `the other window followed within a second (${took} ms)`)
+
+    await write('Headline', 'Boats to three isles')
+    await driver.switchTo().window(second)
+    await shows('Boats to three isles')
+    await person.chord(Key.CONTROL, 'z')
+    await shows('Small boats, three isles')
+    await driver.switchTo().window(first)
+    await person.until('both windows end alike', async () => (await words()) === (await other(second)))
+
+    async function shows(text: string) {
+      await person.until(`the page says “${text}”`, async () => (await words()).includes(text))
+    }
+    async function words() {
+      return (await person.text('.drawing')).replace(/\s+/g, ' ')
+    }
+    async function other(window: string) {
+      const here = await driver.getWindowHandle()
+      await driver.switchTo().window(window)
+      const found = await words()
+      await driver.switchTo().window(here)
+      return found
+    }
+    async function write(block: string, text: string) {
+      await driver.executeScript(
+        `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).click()`,
+        block,
+      )
+      await person.keys(Key.ENTER)
+      const editor = await person.see('.ql-editor')
+      await editor.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ESCAPE)
+      await person.saved()
+    }
+  },
+}

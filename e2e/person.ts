@@ -1,0 +1,94 @@
+import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+
+const PATIENCE = 15_000
+
+/** Somebody at a window: finds things by what they say, clicks, types and drags. */
+export class Person {
+  constructor(readonly driver: WebDriver) {}
+
+  async open(address: string): Promise<void> {
+    await this.driver.get(address)
+  }
+
+  async see(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), PATIENCE, `${css} did not appear`)
+  }
+
+  async all(css: string): Promise<WebElement[]> {
+    return this.driver.findElements(By.css(css))
+  }
+
+  async text(css: string): Promise<string> {
+    return (await this.see(css)).getText()
+  }
+
+  async click(css: string): Promise<void> {
+    const element = await this.see(css)
+    await this.driver.wait(until.elementIsVisible(element), PATIENCE)
+    await element.click()
+  }
+
+  /** Clicks the button (or link) with these words. */
+  async press(words: string): Promise<void> {
+    const xpath = `//*[self::button or self::a][contains(normalize-space(.), ${JSON.stringify(words)})]`
+    const element = await this.driver.wait(
+      until.elementLocated(By.xpath(xpath)),
+      PATIENCE,
+      `no button says “${words}”`,
+    )
+    await this.driver.wait(until.elementIsVisible(element), PATIENCE)
+    await element.click()
+  }
+
+  /** Fills a field with other words and leaves it. */
+  async fill(css: string, words: string): Promise<void> {
+    const element = await this.see(css)
+    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), words, Key.ENTER)
+  }
+
+  async keys(...keys: string[]): Promise<void> {
+    await this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform()
+  }
+
+  /** Presses a key with modifiers held, the key last. */
+  async chord(...keys: string[]): Promise<void> {
+    const key = keys[keys.length - 1]
+    const modifiers = keys.slice(0, -1)
+    const actions = this.driver.actions()
+    for (const modifier of modifiers) actions.keyDown(modifier)
+    actions.sendKeys(key)
+    for (const modifier of modifiers) actions.keyUp(modifier)
+    await actions.perform()
+  }
+
+  /** Drags from an element's middle by some px, in steps, as a hand would. */
+  async drag(css: string, dx: number, dy: number): Promise<void> {
+    const origin = await this.see(css)
+    const actions = this.driver.actions({ async: true }).move({ origin }).press()
+    for (let step = 1; step <= 6; step++) {
+      actions.move({
+        origin: 'pointer' as never,
+        x: Math.round((dx * step) / 6) - Math.round((dx * (step - 1)) / 6),
+        y: Math.round((dy * step) / 6) - Math.round((dy * (step - 1)) / 6),
+        duration: 20,
+      })
+    }
+    await actions.release().perform()
+  }
+
+  /** Waits until something in the page is so. */
+  async until(what: string, check: () => Promise<boolean>, patience = PATIENCE): Promise<void> {
+    await this.driver.wait(async () => check().catch(() => false), patience, `${what} did not come true`)
+  }
+
+  async saved(): Promise<void> {
+    await this.until('saved', async () => (await this.text('.saving .state')) === 'Saved')
+  }
+
+  async number(script: string): Promise<number> {
+    return Number(await this.driver.executeScript(script))
+  }
+}

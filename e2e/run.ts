@@ -1,0 +1,62 @@
+import { mkdtempSync, mkdirSync, chmodSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Database } from '../scripts/database.mjs'
+import { launchBrowser, setViewport } from './browser'
+import type { Journey } from './journeys/journey'
+import { badInput } from './journeys/badInput'
+import { killed } from './journeys/killed'
+import { looksAndAccess } from './journeys/looksAndAccess'
+import { mapByKeyboard } from './journeys/mapByKeyboard'
+import { offline } from './journeys/offline'
+import { thinSlice } from './journeys/thinSlice'
+import { twoWindows } from './journeys/twoWindows'
+import { Person } from './person'
+import { Site } from './site'
+
+const journeys: Journey[] = [thinSlice, mapByKeyboard, twoWindows, offline, badInput, looksAndAccess, killed]
+const wanted = process.argv[2]
+
+const folder = mkdtempSync(join(tmpdir(), 'nolvex-e2e-'))
+// The postgres user has to pass through it.
+chmodSync(folder, 0o755)
+mkdirSync(join(folder, 'db'))
+const database = new Database(join(folder, 'db'), { forTests: true })
+let passed = 0
+let failed = 0
+try {
+  const clusterUrl = await database.start()
+  await Site.makeTemplate(clusterUrl)
+  for (const journey of journeys.filter(({ name }) => !wanted || name.includes(wanted))) {
+    await walk(journey, clusterUrl)
+  }
+} finally {
+  await database.stop()
+  rmSync(folder, { recursive: true, force: true })
+}
+console.log(`${passed} passed, ${failed} failed`)
+process.exit(failed ? 1 : 0)
+
+async function walk(journey: Journey, clusterUrl: string) {
+  const started = Date.now()
+  const site = await Site.start(clusterUrl, journey.name)
+  const { driver, close } = await launchBrowser()
+  try {
+    await setViewport(driver, 1280, 800)
+    await journey.run({ person: new Person(driver), site, database })
+    passed++
+    console.log(`ok ${journey.name} (${((Date.now() - started) / 1000).toFixed(1)} s)`)
+  } catch (error) {
+    failed++
+    console.log(`FAILED ${journey.name}: ${(error as Error).message}`)
+    const logs = await driver
+      .manage()
+      .logs()
+      .get('browser')
+      .catch(() => [])
+    for (const { message } of logs.slice(-5)) console.log(`  browser: ${message}`)
+  } finally {
+    await close()
+    await site.stop()
+  }
+}

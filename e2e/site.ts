@@ -1,0 +1,89 @@
+import { fork, type ChildProcess } from 'node:child_process'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import pg from 'pg'
+import { freePort } from '../scripts/database.mjs'
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url))
+
+/** A server of the built application with a database of its own. */
+export class Site {
+  private server: ChildProcess | undefined
+
+  private constructor(
+    readonly address: string,
+    private databaseUrl: string,
+    private port: number,
+  ) {}
+
+  /** Starts a server on a fresh database made from the template. */
+  static async start(clusterUrl: string, name: string): Promise<Site> {
+    const database = `journey_${name.toLowerCase().replace(/[^a-z0-9]+/g, '_')}_${Date.now()}`
+    const client = new pg.Client({ connectionString: clusterUrl })
+    await client.connect()
+    await client.query(`create database ${database} template nolvex_template`)
+    await client.end()
+    const port = await freePort()
+    const url = new URL(clusterUrl)
+    url.pathname = `/${database}`
+    const site = new Site(`http://127.0.0.1:${port}`, url.toString(), port)
+    await site.startServer()
+    return site
+  }
+
+  /** Prepares the template: tables and the demo, once for all journeys. */
+  static async makeTemplate(clusterUrl: string): Promise<void> {
+    const client = new pg.Client({ connectionString: clusterUrl })
+    await client.connect()
+    await client.query('drop database if exists nolvex_template')
+    await client.query('create database nolvex_template')
+    await client.end()
+    const url = new URL(clusterUrl)
+    url.pathname = '/nolvex_template'
+    const site = new Site('', url.toString(), await freePort())
+    await site.startServer()
+    await site.stop()
+  }
+
+  async startServer(): Promise<void> {
+    const env = {
+      ...process.env,
+      DATABASE_URL: this.databaseUrl,
+      PORT: String(this.port),
+      LOG_LEVEL: 'fatal',
+      NOLVEX_DEMO: 'load',
+    }
+    const server = fork(join(ROOT, 'server/dist/main.mjs'), {
+      env,
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    })
+    this.server = server
+    await new Promise<void>((resolve, reject) => {
+      server.once('message', () => resolve())
+      server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)))
+    })
+  }
+
+  /** Ends the server the hard way. */
+  async kill(): Promise<void> {
+    await this.end('SIGKILL')
+  }
+
+  async stop(): Promise<void> {
+    await this.end('SIGTERM')
+  }
+
+  private async end(signal: NodeJS.Signals) {
+    const { server } = this
+    if (!server || server.exitCode !== null || server.signalCode !== null) return
+    const gone = new Promise((resolve) => server.once('exit', resolve))
+    server.kill(signal)
+    await gone
+  }
+
+  /** Asks the server for JSON. */
+  async ask<T>(path: string, init?: RequestInit): Promise<T> {
+    const response = await fetch(`${this.address}${path}`, init)
+    return (await response.json()) as T
+  }
+}

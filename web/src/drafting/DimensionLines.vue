@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { readLength } from '@nolvex/core/units/typedLength'
+import { roundTo } from '@nolvex/core/units/length'
+import type { Gap } from '@nolvex/core/snap/gaps'
+import { gapsOf, gapSource } from './spacing'
+import { useDraftingPage } from './useDraftingPage'
+import type { Placed } from './usePage'
+
+const props = defineProps<{ block: Placed; zoom: number }>()
+const page = useDraftingPage()
+
+const lines = computed(() => {
+  const { x, y, w, h } = props.block
+  return gapsOf(page, props.block)
+    .filter(({ size }) => size >= 1)
+    .map((gap) => {
+      const source = gapSource(page, props.block, gap)
+      const isVertical = gap.side === 'above' || gap.side === 'below'
+      const start = { above: y - gap.size, below: y + h, left: x - gap.size, right: x + w }[gap.side]
+      const rect = isVertical
+        ? { left: x + Math.min(w / 2, 120), top: start, width: 0, height: gap.size }
+        : { left: start, top: y + Math.min(h / 2, 60), width: gap.size, height: 0 }
+      return { gap, source, isVertical, rect }
+    })
+})
+
+const scaled = (rect: { left: number; top: number; width: number; height: number }) =>
+  Object.fromEntries(Object.entries(rect).map(([side, value]) => [side, `${value * props.zoom}px`]))
+
+function type(gap: Gap, event: Event) {
+  const field = event.target as HTMLInputElement
+  const source = gapSource(page, props.block, gap)
+  const typed = readLength(field.value)
+  const isPx = 'length' in typed && typed.length.unit === 'px' && typed.length.value >= 0
+  if (source && isPx) page.set('Change spacing', source.path, source.value(typed.length.value), [source.id])
+  else field.value = String(roundTo(gap.size, 2))
+}
+
+const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left', right: 'Gap to the right' }
+</script>
+
+<template>
+  <div class="dimensions" @pointerdown.stop @dblclick.stop>
+    <div
+      v-for="{ gap, source, isVertical, rect } in lines"
+      :key="gap.side"
+      class="dimension"
+      :class="isVertical ? 'vertical' : 'horizontal'"
+      :style="scaled(rect)"
+    >
+      <input
+        v-if="source"
+        :value="roundTo(gap.size, 2)"
+        :aria-label="words[gap.side]"
+        :title="`${words[gap.side]}. Type another figure.`"
+        @change="type(gap, $event)"
+        @keydown.enter="($event.target as HTMLInputElement).blur()"
+      />
+      <span v-else :title="`${words[gap.side]}. It follows from the grid or from what stands beside.`">{{
+        roundTo(gap.size, 2)
+      }}</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.dimension {
+  position: absolute;
+  z-index: 1;
+  display: grid;
+  place-items: center;
+  border-color: var(--ink);
+  pointer-events: none;
+}
+.vertical {
+  width: 0;
+  border-left: 1px solid;
+}
+.horizontal {
+  height: 0;
+  border-top: 1px solid;
+}
+.dimension::before,
+.dimension::after {
+  content: '';
+  position: absolute;
+  width: 9px;
+  border-top: 1px solid var(--ink);
+}
+.vertical::before {
+  top: 0;
+  left: -5px;
+  transform: rotate(-30deg);
+}
+.vertical::after {
+  bottom: 0;
+  left: -5px;
+  transform: rotate(-30deg);
+}
+.horizontal::before {
+  left: -5px;
+  transform: rotate(-60deg);
+}
+.horizontal::after {
+  right: -5px;
+  transform: rotate(-60deg);
+}
+input,
+span {
+  width: 34px;
+  height: 17px;
+  padding: 0;
+  border: 0;
+  background: rgb(255 255 255 / 92%);
+  font-weight: 700;
+  font-size: 12px;
+  line-height: 17px;
+  text-align: center;
+  pointer-events: auto;
+}
+.vertical input,
+.vertical span {
+  margin-left: 44px;
+}
+.horizontal input,
+.horizontal span {
+  margin-top: 24px;
+}
+input {
+  border-bottom: 1px solid var(--edge);
+}
+span {
+  color: var(--soft);
+  font-weight: 400;
+}
+</style>

@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { computed, provide, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { shelfItems } from '@nolvex/core/draft/shelfItems'
+import { childrenByParent } from '@nolvex/core/document/tree'
+import type { Page } from '@nolvex/core/site/site'
+import { api } from '../session/api'
+import { useProject } from '../session/projectStore'
+import BlockParticulars from './BlockParticulars.vue'
+import DrawingSurface from './DrawingSurface.vue'
+import ExportDialog from './ExportDialog.vue'
+import MeasureStrip from './MeasureStrip.vue'
+import OutlineList from './OutlineList.vue'
+import ShelfList from './ShelfList.vue'
+import { useBlockCommands } from './useBlockCommands'
+import { draftingPage, usePage } from './usePage'
+import WidthRail from './WidthRail.vue'
+
+const route = useRoute()
+const router = useRouter()
+const project = useProject()
+const isExporting = ref(false)
+const trouble = ref('')
+const shelf = ref<{ focus: () => void }>()
+
+const pages = computed(() => {
+  const children = childrenByParent(project.site.records.pages)
+  const list: { page: Page; depth: number }[] = []
+  const walk = (parent: string | null, depth: number) => {
+    for (const page of children.get(parent) ?? []) {
+      list.push({ page, depth })
+      walk(page.id, depth + 1)
+    }
+  }
+  walk(null, 0)
+  return list
+})
+const pageId = computed(() => String(route.params.page || pages.value[0]?.page.id || ''))
+const current = computed(() => project.site.records.pages[pageId.value])
+watch(current, (page, before) => {
+  if (before && !page) trouble.value = 'This page was deleted. Undo brings it back, with its drawing.'
+})
+
+const page = usePage(pageId)
+provide(draftingPage, page)
+const { put } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
+
+const open = (id: string) => router.push({ name: 'wireframe', params: { project: project.id, page: id } })
+
+/** Adds picture files: the first to the picture block they were meant for, others as new blocks. */
+async function addPictures(files: File[], block: string | undefined) {
+  trouble.value = ''
+  for (const [index, file] of files.entries()) {
+    try {
+      const { id: asset, width, height } = await api.addPicture(project.id, file)
+      const target = index === 0 && block && page.blocks.value[block]?.kind === 'picture' ? block : undefined
+      const alt = (target && page.blocks.value[target].picture?.alt) || ''
+      const picture = { asset, width, height, alt }
+      if (target)
+        page.change('Choose picture', [
+          { type: 'set', collection: 'blocks', id: target, path: ['picture'], value: picture },
+        ])
+      else put({ id: 'picture', label: 'Picture', also: '', block: { kind: 'picture', picture } })
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  }
+}
+</script>
+
+<template>
+  <main v-if="current" class="drafting">
+    <div class="top">
+      <div class="page">
+        <select :value="pageId" aria-label="Page" @change="open(($event.target as HTMLSelectElement).value)">
+          <option v-for="{ page: one, depth } in pages" :key="one.id" :value="one.id">
+            {{ '\u2003'.repeat(depth) }}{{ one.title || 'Untitled' }}
+          </option>
+        </select>
+        <span class="soft">{{ page.band.value.name }} band</span>
+      </div>
+      <WidthRail />
+      <div class="tools">
+        <label><input v-model="page.showColumns.value" type="checkbox" /> Columns</label>
+        <button class="action" @click="isExporting = true">Take away…</button>
+      </div>
+    </div>
+    <p v-if="trouble" class="trouble" role="alert">
+      {{ trouble }} <button class="plain" @click="trouble = ''">Understood</button>
+    </p>
+    <div class="middle">
+      <div class="left">
+        <OutlineList />
+        <ShelfList ref="shelf" @put="put" />
+      </div>
+      <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
+        <template #empty>
+          <div class="begin">
+            <h2>{{ current.title }} has no drawing yet</h2>
+            <p>
+              Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
+              columns.
+            </p>
+            <button class="action main" @click="put(shelfItems[0])">Put a section</button>
+          </div>
+        </template>
+      </DrawingSurface>
+      <p v-else class="loading soft" role="status">Loading the fonts…</p>
+      <BlockParticulars @pictures="addPictures" />
+    </div>
+    <MeasureStrip />
+    <ExportDialog v-model="isExporting" :page="pageId" :width="page.width.value" />
+  </main>
+  <main v-else class="none">
+    <h1>There is no page to draw</h1>
+    <p>{{ trouble || 'Drawings belong to pages. Plan the site map first.' }}</p>
+    <RouterLink :to="{ name: 'map', params: { project: project.id } }">Go to the Map</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.drafting {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-height: 0;
+}
+.top {
+  display: flex;
+  flex: none;
+  align-items: center;
+  height: 62px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--hairline);
+}
+.page {
+  display: grid;
+  flex: none;
+  gap: 2px;
+  width: 200px;
+  padding: 0 14px;
+}
+.page select {
+  width: 100%;
+  height: 26px;
+  border: 1px solid var(--edge);
+  border-radius: 2px;
+  background: #fff;
+  font-weight: 700;
+}
+.page span {
+  font-size: 11px;
+  line-height: 14px;
+}
+.tools {
+  display: flex;
+  flex: none;
+  gap: 12px;
+  align-items: center;
+  justify-content: flex-end;
+  width: 220px;
+  padding-right: 14px;
+}
+.middle {
+  display: flex;
+  flex: 1;
+  min-height: 0;
+}
+.left {
+  display: flex;
+  flex: none;
+  flex-direction: column;
+  width: 200px;
+  min-height: 0;
+  background: var(--paper);
+  border-right: 1px solid var(--hairline);
+}
+.begin {
+  width: 400px;
+  padding: 28px 32px;
+  background: var(--paper);
+  border: 1px solid var(--hairline);
+}
+.begin p {
+  margin: 8px 0 16px;
+}
+.trouble {
+  flex: none;
+  padding: 6px 16px;
+  background: #f7e3df;
+  color: #7c2a1c;
+  font-weight: 600;
+}
+.loading {
+  flex: 1;
+  padding: 64px;
+  text-align: center;
+}
+.none {
+  padding: 64px;
+}
+a {
+  color: var(--pine);
+}
+</style>

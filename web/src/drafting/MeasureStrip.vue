@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Json } from '@nolvex/core/document/types'
+import { roundTo } from '@nolvex/core/units/length'
+import { readLength } from '@nolvex/core/units/typedLength'
+import { gapsOf, gapSource } from './spacing'
+import { useDraftingPage } from './useDraftingPage'
+
+const page = useDraftingPage()
+const { selection, placed, blocks } = page
+const trouble = ref('')
+
+const block = computed(() =>
+  selection.value.length === 1 ? placed.value.get(selection.value[0]) : undefined,
+)
+const parent = computed(() => (block.value?.parent ? placed.value.get(block.value.parent) : undefined))
+const inGrid = computed(() => parent.value?.box.arrange === 'grid')
+const isPlaced = computed(() => parent.value?.box.arrange === 'placed')
+const tracks = computed(() => parent.value?.box.node.arrange.tracks.length ?? 0)
+const span = computed(() => Math.min(block.value?.box.node.place.column.span ?? 1, tracks.value))
+const columns = computed(() => {
+  const start = block.value?.box.column ?? 1
+  return span.value === 1 ? `${start}` : `${start}–${start + span.value - 1}`
+})
+const above = computed(() => block.value && gapsOf(page, block.value).find(({ side }) => side === 'above'))
+const aboveSource = computed(() => block.value && above.value && gapSource(page, block.value, above.value))
+
+const widthWords = computed(() => {
+  const size = block.value?.box.node.place.width
+  if (!size || !block.value) return ''
+  if (size.type === 'fill')
+    return inGrid.value ? (span.value === 1 ? '1 column' : `${span.value} columns`) : 'all that is left'
+  return size.type === 'fit' ? 'as its content' : `${roundTo(size.length.value, 2)}${size.length.unit}`
+})
+const heightWords = computed(() => {
+  const size = block.value?.box.node.place.height
+  if (!size) return ''
+  const content = block.value?.box.text
+    ? 'its text'
+    : block.value?.box.node.picture
+      ? 'its picture'
+      : 'what it holds'
+  return size.type === 'fit'
+    ? content
+    : size.type === 'fill'
+      ? 'all that is left'
+      : `${roundTo(size.length.value, 2)}${size.length.unit}`
+})
+
+interface Figure {
+  name: 'left' | 'top' | 'wide' | 'tall'
+  value: string
+  path?: string[]
+  why?: string
+}
+
+/** The four plain figures; of several blocks, those they share. */
+const figures = computed((): Figure[] => {
+  const all = selection.value.map((id) => placed.value.get(id)).filter((one) => one !== undefined)
+  const shared = (read: (one: (typeof all)[number]) => number) => {
+    const values = new Set(all.map((one) => roundTo(read(one), 2)))
+    return values.size === 1 ? String([...values][0]) : ''
+  }
+  const hasSection = all.some(({ box }) => box.node.kind === 'section')
+  const follows = 'It follows from the arrangement: change the gap, the columns or the order.'
+  return [
+    {
+      name: 'left',
+      value: shared(({ x }) => x),
+      path: isPlaced.value ? ['place', 'offset', 'left'] : undefined,
+      why: follows,
+    },
+    {
+      name: 'top',
+      value: shared(({ y }) => y),
+      path: isPlaced.value ? ['place', 'offset', 'top'] : undefined,
+      why: follows,
+    },
+    {
+      name: 'wide',
+      value: shared(({ w }) => w),
+      path: hasSection ? undefined : ['place', 'width'],
+      why: 'A section is as wide as the page.',
+    },
+    { name: 'tall', value: shared(({ h }) => h), path: ['place', 'height'] },
+  ]
+})
+
+function typeFigure({ path, value, name }: Figure, event: Event) {
+  const field = event.target as HTMLInputElement
+  const length = sizeTyped(field.value, name)
+  if (length === undefined || !path) return void (field.value = value)
+  const origin =
+    isPlaced.value && parent.value ? { left: parent.value.x, top: parent.value.y } : { left: 0, top: 0 }
+  const from = name === 'left' ? origin.left : name === 'top' ? origin.top : 0
+  const isLength = typeof length === 'object' && length !== null && 'unit' in length && length.unit === 'px'
+  page.set(`Change ${name}`, path, isLength ? { ...length, value: Number(length.value) - from } : length)
+}
+
+/** A typed size: the words fit and fill, or a length. */
+function sizeTyped(text: string, name: string): Json | undefined {
+  trouble.value = ''
+  const word = text.trim().toLowerCase()
+  const isSize = name === 'wide' || name === 'tall'
+  if (isSize && (word === 'fit' || word === 'fill')) return word
+  const typed = readLength(text)
+  if ('error' in typed) trouble.value = typed.error
+  else if (isSize && typed.length.value < 0) trouble.value = 'A size cannot be negative.'
+  else if (typed.length.unit === '%' && (name === 'top' || name === 'tall'))
+    trouble.value = 'A percentage has a meaning only across. Use px.'
+  else return typed.length as unknown as Json
+  return undefined
+}
+
+/** Reads “1–5”, “1-5” or “3”. */
+function typeColumns(event: Event) {
+  const field = event.target as HTMLInputElement
+  const [, first, last] = /^\s*(\d+)\s*(?:[-–]\s*(\d+))?\s*$/.exec(field.value) ?? []
+  const start = Number(first)
+  const end = Number(last ?? first)
+  if (!first || start < 1 || end < start || end > tracks.value) {
+    trouble.value = `Type columns from 1 to ${tracks.value}, such as 1–${Math.min(5, tracks.value)}.`
+    field.value = columns.value
+    return
+  }
+  trouble.value = ''
+  const at = page.at.value
+  const { bands, band } = at
+  const path = (leaf: string) =>
+    band === bands.lead ? ['place', 'column', leaf] : ['at', band, 'place', 'column', leaf]
+  page.change(
+    'Change columns',
+    selection.value.flatMap((id) => [
+      { type: 'set' as const, collection: 'blocks', id, path: path('start'), value: start },
+      { type: 'set' as const, collection: 'blocks', id, path: path('span'), value: end - start + 1 },
+    ]),
+  )
+}
+
+function typeGap(event: Event) {
+  const field = event.target as HTMLInputElement
+  const typed = readLength(field.value)
+  const source = aboveSource.value
+  if (!source || 'error' in typed || typed.length.unit !== 'px' || typed.length.value < 0) {
+    trouble.value = 'error' in typed ? typed.error : 'Type a gap in px.'
+    field.value = String(roundTo(above.value?.size ?? 0, 2))
+    return
+  }
+  trouble.value = ''
+  page.set('Change spacing', source.path, source.value(typed.length.value), [source.id])
+}
+
+const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur()
+</script>
+
+<template>
+  <footer class="strip" aria-label="Measures of the selection">
+    <p v-if="block" class="sentence">
+      <b dir="auto">{{ page.nameOf(block.id) }}</b> stands
+      <template v-if="inGrid">
+        on columns
+        <input
+          class="figure"
+          size="5"
+          :value="columns"
+          aria-label="Columns"
+          @change="typeColumns"
+          @keydown.enter="leave"
+        />
+        of {{ tracks }},
+      </template>
+      <template v-else-if="parent">in {{ page.nameOf(parent.id) }}, </template>
+      <template v-else>on the page, </template>
+      <template v-if="above">
+        <input
+          v-if="aboveSource"
+          class="figure short"
+          :value="roundTo(above.size, 2)"
+          aria-label="Gap above"
+          @change="typeGap"
+          @keydown.enter="leave"
+        />
+        <span v-else>{{ roundTo(above.size, 2) }}</span>
+        below
+        {{ above.to ? page.nameOf(above.to) : parent ? `the top of ${page.nameOf(parent.id)}` : 'the top' }},
+      </template>
+      {{ parent ? widthWords : 'as the page' }} wide, as tall as {{ heightWords }}.
+    </p>
+    <p v-else-if="selection.length > 1" class="sentence">
+      <b>{{ selection.length }} blocks</b> are selected.
+    </p>
+    <p v-else class="sentence soft">Select a block to read and type its measures here.</p>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div v-if="selection.length" class="figures">
+      <label v-for="figure in figures" :key="figure.name">
+        {{ figure.name }}
+        <input
+          class="figure"
+          size="6"
+          :value="figure.value"
+          :readonly="!figure.path"
+          :title="figure.path ? 'A number, a unit such as 1.5em, or a sum' : figure.why"
+          :placeholder="figure.value === '' ? 'mixed' : ''"
+          :data-figure="figure.name"
+          @focus="($event.target as HTMLInputElement).select()"
+          @change="typeFigure(figure, $event)"
+          @keydown.enter="leave"
+        />
+      </label>
+    </div>
+    <span class="soft blocks">{{ Object.keys(blocks).length }} blocks</span>
+  </footer>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex: none;
+  gap: 20px;
+  align-items: center;
+  height: 42px;
+  padding: 0 16px;
+  background: var(--paper);
+  border-top: 1px solid var(--hairline);
+  white-space: nowrap;
+}
+.sentence {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.figure {
+  width: auto;
+  height: 20px;
+  padding: 0 2px;
+  border: 0;
+  border-bottom: 1px solid var(--edge);
+  background: none;
+  font-weight: 700;
+}
+.figure.short {
+  width: 34px;
+}
+.figure[readonly] {
+  border-bottom-style: dotted;
+  color: var(--soft);
+  font-weight: 400;
+}
+.figures {
+  display: flex;
+  gap: 12px;
+  margin-left: auto;
+}
+.figures .figure {
+  width: 62px;
+}
+.trouble {
+  overflow: hidden;
+  color: var(--brick);
+  font-weight: 600;
+  text-overflow: ellipsis;
+}
+.blocks {
+  margin-left: auto;
+}
+.figures + .blocks {
+  margin-left: 0;
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { shelfItems, type ShelfItem } from '@nolvex/core/draft/shelfItems'
+
+const emit = defineEmits<{ put: [item: ShelfItem] }>()
+const typed = ref('')
+const field = ref<HTMLInputElement>()
+
+const found = computed(() => {
+  const word = typed.value.trim().toLowerCase()
+  return shelfItems.filter(({ label, also }) => `${label} ${also}`.toLowerCase().includes(word))
+})
+
+function put(item: ShelfItem | undefined) {
+  if (!item) return
+  emit('put', item)
+  typed.value = ''
+}
+
+defineExpose({ focus: () => field.value?.focus() })
+</script>
+
+<template>
+  <div class="shelf">
+    <input
+      ref="field"
+      v-model="typed"
+      class="field"
+      placeholder="Type to find a block"
+      aria-label="Find something to put on the page"
+      @keydown.enter="put(found[0])"
+      @keydown.esc="($event.target as HTMLInputElement).blur()"
+    />
+    <div class="items">
+      <button
+        v-for="item in found"
+        :key="item.id"
+        :data-shelf="item.id"
+        :title="`Put a ${item.label.toLowerCase()} into what is selected, or after it`"
+        @click="put(item)"
+      >
+        {{ item.label }}
+      </button>
+    </div>
+    <p v-if="found.length === 0" class="soft">Nothing on the shelf is called that.</p>
+  </div>
+</template>
+
+<style scoped>
+.shelf {
+  flex: none;
+  padding: 12px;
+  border-top: 1px solid var(--hairline);
+}
+.field {
+  width: 100%;
+}
+.items {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 8px;
+}
+.items button {
+  padding: 2px 8px;
+  border: 1px solid var(--edge);
+  border-radius: 2px;
+  background: #fff;
+  cursor: pointer;
+}
+.items button:hover {
+  border-color: var(--ink);
+}
+</style>

@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import 'quill/dist/quill.core.css'
+import Quill from 'quill'
+import type Inline from 'quill/blots/inline'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { textDifference, type RichText } from '@nolvex/core/document/richText'
+import { useDraftingPage } from './useDraftingPage'
+import type { Placed } from './usePage'
+
+const props = defineProps<{ placed: Placed; zoom: number }>()
+const page = useDraftingPage()
+const element = ref<HTMLElement>()
+const marks = ref<Record<string, unknown>>({})
+const { id } = props.placed
+const before: RichText = page.blocks.value[id]?.text ?? []
+let quill: Quill | undefined
+
+const style = computed(() => {
+  const { box, x, y, w, h } = props.placed
+  const text = box.node.text?.style
+  const size = box.text?.paragraph.runs[0]?.size ?? 16
+  return {
+    left: `${x * props.zoom}px`,
+    top: `${y * props.zoom}px`,
+    width: `${w}px`,
+    minHeight: `${h}px`,
+    padding: `${box.insetTop}px ${box.insetRight}px ${box.insetBottom}px ${box.insetLeft}px`,
+    transform: `scale(${props.zoom})`,
+    fontFamily: `"${text?.family}", sans-serif`,
+    fontSize: `${size}px`,
+    fontWeight: String(text?.weight ?? 400),
+    lineHeight: `${box.text?.lineHeight ?? 24}px`,
+    textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[box.node.look.textAlign],
+  }
+})
+
+onMounted(() => {
+  if (!element.value) return
+  quill = new Quill(element.value, {
+    formats: ['bold', 'italic', 'small', 'link'],
+    modules: { toolbar: false, keyboard: { bindings } },
+  })
+  quill.setContents([...before, { insert: '\n' }] as never)
+  quill.on('editor-change', () => (marks.value = quill?.getSelection() ? quill.getFormat() : marks.value))
+  quill.root.setAttribute('aria-label', `Text of ${page.nameOf(id)}`)
+  quill.focus()
+  quill.setSelection(0, quill.getLength())
+})
+onBeforeUnmount(keep)
+
+const bindings = {
+  leave: { key: 'Escape', handler: () => close() },
+  done: { key: 'Enter', ctrlKey: true, handler: () => close() },
+  tab: { key: 'Tab', handler: () => close() },
+}
+
+function close(): boolean {
+  page.editing.value = undefined
+  return false
+}
+
+/** What is in the editor without the line break it always ends with. */
+function text(): RichText {
+  const ops = (quill?.getContents().ops ?? []) as RichText
+  const last = ops.at(-1)
+  if (!last?.insert.endsWith('\n')) return ops
+  const trimmed = { ...last, insert: last.insert.slice(0, -1) }
+  return trimmed.insert ? [...ops.slice(0, -1), trimmed] : ops.slice(0, -1)
+}
+
+function keep() {
+  if (!quill || !page.blocks.value[id]) return
+  const delta = textDifference(before, text())
+  if (delta.length)
+    page.change('Edit text', [{ type: 'edit', collection: 'blocks', id, path: ['text'], delta }])
+  quill = undefined
+}
+
+function mark(name: 'bold' | 'italic' | 'small') {
+  quill?.format(name, !marks.value[name], 'user')
+}
+
+function link() {
+  const address = window.prompt(
+    'Where does it lead? (https, mailto, tel, or a path such as /help)',
+    String(marks.value.link ?? ''),
+  )
+  if (address !== null) quill?.format('link', address || false, 'user')
+}
+
+function leave(event: FocusEvent) {
+  const next = event.relatedTarget as HTMLElement | null
+  if (!(event.currentTarget as HTMLElement).contains(next)) close()
+}
+</script>
+
+<script lang="ts">
+const InlineBlot = Quill.import('blots/inline') as typeof Inline
+
+/** Small print, which Quill does not know. */
+class SmallBlot extends InlineBlot {
+  static override blotName = 'small'
+  static override tagName = 'SMALL'
+}
+Quill.register('formats/small', SmallBlot, true)
+</script>
+
+<template>
+  <div class="holder" @focusout="leave">
+    <div
+      class="marks"
+      :style="{ left: `${placed.x * zoom}px`, top: `${placed.y * zoom - 34}px` }"
+      role="toolbar"
+      aria-label="Text marks"
+    >
+      <button
+        tabindex="-1"
+        :aria-pressed="!!marks.bold"
+        title="Bold (Ctrl+B)"
+        @mousedown.prevent="mark('bold')"
+      >
+        <b>Bold</b>
+      </button>
+      <button
+        tabindex="-1"
+        :aria-pressed="!!marks.italic"
+        title="Italic (Ctrl+I)"
+        @mousedown.prevent="mark('italic')"
+      >
+        <i>Italic</i>
+      </button>
+      <button tabindex="-1" :aria-pressed="!!marks.small" @mousedown.prevent="mark('small')">
+        <small>Small</small>
+      </button>
+      <button tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">Link…</button>
+    </div>
+    <div class="text" :style="style"><div ref="element" /></div>
+  </div>
+</template>
+
+<style scoped>
+.marks {
+  position: absolute;
+  z-index: 3;
+  display: flex;
+  background: var(--paper);
+  border: 1px solid var(--ink);
+}
+.marks button {
+  height: 26px;
+  padding: 0 9px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
+.marks button[aria-pressed='true'] {
+  background: var(--pine-tint);
+}
+.text {
+  position: absolute;
+  z-index: 2;
+  background: #fff;
+  color: #2b3330;
+  outline: 2px solid var(--ochre);
+  transform-origin: 0 0;
+  user-select: text;
+}
+.text :deep(.ql-container) {
+  height: auto;
+  font: inherit;
+}
+.text :deep(.ql-editor) {
+  padding: 0;
+  overflow: visible;
+  line-height: inherit;
+  text-align: inherit;
+  overflow-wrap: anywhere;
+}
+.text :deep(.ql-editor p) {
+  margin: 0;
+}
+.text :deep(small) {
+  font-size: 0.8em;
+  line-height: 0;
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useDraftingPage } from './useDraftingPage'
+
+const { bands, band, width } = useDraftingPage()
+const LEAST = 320
+const MOST = 1920
+const rail = ref<HTMLElement>()
+const { width: railWidth } = useElementSize(rail)
+
+const at = (px: number) => ((px - LEAST) / (MOST - LEAST)) * railWidth.value
+const ticks = computed(() => Array.from({ length: (MOST - 400) / 200 + 1 }, (_, index) => 400 + index * 200))
+const small = computed(() =>
+  Array.from({ length: (MOST - LEAST) / 50 + 1 }, (_, index) => 300 + index * 50).filter((px) => px >= LEAST),
+)
+
+function clamp(px: number) {
+  return Math.round(Math.min(MOST, Math.max(LEAST, px)))
+}
+
+function drag(event: PointerEvent) {
+  const element = event.currentTarget as HTMLElement
+  element.setPointerCapture(event.pointerId)
+  const move = (moved: PointerEvent) => {
+    const left = rail.value?.getBoundingClientRect().left ?? 0
+    width.value = clamp(LEAST + ((moved.clientX - left) / railWidth.value) * (MOST - LEAST))
+  }
+  move(event)
+  element.addEventListener('pointermove', move)
+  const end = () => element.removeEventListener('pointermove', move)
+  element.addEventListener('pointerup', end, { once: true })
+  element.addEventListener('pointercancel', end, { once: true })
+}
+
+function step(event: KeyboardEvent) {
+  const by = { ArrowLeft: -1, ArrowRight: 1, PageDown: -50, PageUp: 50 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  width.value = clamp(width.value + by * (event.shiftKey ? 10 : 1))
+}
+</script>
+
+<template>
+  <div ref="rail" class="rail" @pointerdown="drag">
+    <svg width="100%" height="60" aria-hidden="true">
+      <line x1="0" x2="100%" y1="36" y2="36" />
+      <line v-for="px in small" :key="px" :x1="at(px)" :x2="at(px)" y1="33" y2="36" />
+      <g v-for="px in ticks" :key="px">
+        <line :x1="at(px)" :x2="at(px)" y1="28" y2="36" />
+        <text :x="at(px) + 3" y="31">{{ px }}</text>
+      </g>
+      <line
+        v-for="one in bands.inOrder.slice(1)"
+        :key="one.id"
+        class="breakpoint"
+        :x1="at(one.from)"
+        :x2="at(one.from)"
+        y1="6"
+        y2="58"
+      />
+    </svg>
+    <button
+      v-for="one in bands.inOrder"
+      :key="one.id"
+      class="band"
+      :class="{ current: one.id === band.id }"
+      :style="{ left: `${Math.max(0, at(one.from)) + 6}px` }"
+      :title="`Show the page at ${one.drawnAt} px`"
+      @pointerdown.stop
+      @click="width = one.drawnAt"
+    >
+      {{ one.name }}<span v-if="one.id === bands.lead"> · lead</span>
+    </button>
+    <div
+      class="handle"
+      role="slider"
+      tabindex="0"
+      aria-label="Page width"
+      :aria-valuemin="LEAST"
+      :aria-valuemax="MOST"
+      :aria-valuenow="width"
+      :style="{ left: `${at(width)}px` }"
+      @keydown="step"
+    >
+      {{ width }} px
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.rail {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  height: 60px;
+  margin: 0 40px;
+  cursor: ew-resize;
+  touch-action: none;
+}
+svg {
+  display: block;
+  overflow: visible;
+}
+line {
+  stroke: var(--edge);
+}
+line.breakpoint {
+  stroke: var(--ochre);
+  shape-rendering: crispedges;
+}
+text {
+  fill: var(--soft);
+  font-size: 10px;
+}
+.band {
+  position: absolute;
+  top: 39px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font-size: 11px;
+  line-height: 18px;
+  cursor: pointer;
+}
+.band.current {
+  color: var(--pine);
+  font-weight: 700;
+}
+.handle {
+  position: absolute;
+  top: 2px;
+  padding: 0 7px;
+  background: var(--pine);
+  color: #fff;
+  font-weight: 700;
+  font-size: 12px;
+  line-height: 20px;
+  white-space: nowrap;
+  transform: translateX(-50%);
+}
+.handle::after {
+  content: '';
+  position: absolute;
+  top: 20px;
+  left: 50%;
+  border: 6px solid transparent;
+  border-top: 13px solid var(--pine);
+  border-bottom: 0;
+  transform: translateX(-50%);
+}
+</style>

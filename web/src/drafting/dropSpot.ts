@@ -1,0 +1,242 @@
+import { refusesParent } from '@nolvex/core/block/kinds'
+import type { Block } from '@nolvex/core/block/block'
+import { moveBlocks, setLeaf } from '@nolvex/core/draft/blockChanges'
+import type { Operation } from '@nolvex/core/document/types'
+import { columnPositions } from '@nolvex/core/grid/columnGrid'
+import { gridIndex, nearestColumn } from '@nolvex/core/snap/dropInGrid'
+import { snapLines, snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
+import { trackWidths } from '@nolvex/core/layout/layoutGrid'
+import { px } from '@nolvex/core/units/length'
+import type { DraftingPage, Placed } from './usePage'
+
+/** Where a dragged block would go: what to show, and the change that puts it there. */
+export interface DropSpot {
+  /** the place in the flow, or the block itself where it is placed freely */
+  mark: Rect
+  /** lines it has snapped to */
+  lines: { x: number[]; y: number[] }
+  operations: () => Operation[]
+}
+
+const BAR = 3
+const REACH = 6
+
+/** The spot for a block dragged so that it now covers `rect`, the pointer being at (x, y), all px on the page. */
+export function dropSpot(
+  page: DraftingPage,
+  block: Block,
+  rect: Rect,
+  pointer: { x: number; y: number },
+): DropSpot | undefined {
+  const container = containerAt(page, block, pointer)
+  if (container === undefined) return undefined
+  if (container === null)
+    return inStack(
+      page,
+      block,
+      null,
+      [...page.placed.value.values()].filter(({ parent }) => parent === null),
+      pointer.y,
+      'y',
+    )
+  const siblings = container.box.children.map((child) => page.placed.value.get(child.node.id) as Placed)
+  const others = siblings.filter(({ id }) => id !== block.id)
+  switch (container.box.arrange) {
+    case 'row':
+      return inStack(page, block, container, others, pointer.x, 'x')
+    case 'column':
+      return inStack(page, block, container, others, pointer.y, 'y')
+    case 'grid':
+      return inGrid(page, block, container, others, rect)
+    case 'placed':
+      return placedFreely(page, block, container, others, rect)
+  }
+}
+
+/** The innermost block under the pointer that may hold this one; null is the page, undefined nothing. */
+function containerAt(
+  page: DraftingPage,
+  block: Block,
+  { x, y }: { x: number; y: number },
+): Placed | null | undefined {
+  if (block.kind === 'section') return null
+  const { placed, blocks } = page
+  const isInside = (id: string | null): boolean =>
+    id !== null && (id === block.id || isInside(placed.value.get(id)?.parent ?? null))
+  let found: Placed | undefined
+  for (const one of placed.value.values()) {
+    const holds = !refusesParent(blocks.value[one.id]?.kind, block.kind) && !isInside(one.id)
+    const isOver = x >= one.x && x < one.x + one.w && y >= one.y && y < one.y + one.h
+    if (holds && isOver && (!found || one.depth >= found.depth)) found = one
+  }
+  return found
+}
+
+/** Between the children of a row (along x) or a column (along y). */
+function inStack(
+  page: DraftingPage,
+  block: Block,
+  container: Placed | null,
+  others: Placed[],
+  at: number,
+  axis: 'x' | 'y',
+): DropSpot {
+  const size = axis === 'x' ? 'w' : 'h'
+  const list = others.filter(({ id }) => id !== block.id)
+  const index = list.filter((one) => at > one[axis] + one[size] / 2).length
+  const [before, after] = [list[index - 1], list[index]]
+  const edge = container
+    ? container[axis] + (axis === 'x' ? container.box.insetLeft : container.box.insetTop)
+    : 0
+  const line =
+    before && after
+      ? (before[axis] + before[size] + after[axis]) / 2
+      : before
+        ? before[axis] + before[size] + BAR
+        : after
+          ? after[axis] - BAR
+          : edge
+  const across = before ?? after ?? container ?? { x: 0, y: 0, w: page.width.value, h: 40 }
+  const mark =
+    axis === 'x'
+      ? { x: line - 1, y: across.y, w: BAR, h: across.h }
+      : { x: across.x, y: line - 1, w: across.w, h: BAR }
+  return {
+    mark,
+    lines: { x: [], y: [] },
+    operations: () =>
+      moveBlocks(
+        page.blocks.value,
+        [block.id],
+        spotAmong(page, block, container, list, index),
+        page.at.value,
+      ),
+  }
+}
+
+/** The index counted among all children, the moved one included when it is one of them. */
+function spotAmong(
+  page: DraftingPage,
+  block: Block,
+  container: Placed | null,
+  list: Placed[],
+  index: number,
+) {
+  const parent = container?.id ?? null
+  const own = page.placed.value.get(block.id)
+  const isSibling = own && own.parent === parent
+  if (!isSibling) return { parent, index }
+  const after = list[index]?.id
+  const all = container
+    ? container.box.children.map(({ node }) => node.id)
+    : [...page.placed.value.values()].filter((one) => one.parent === null).map(({ id }) => id)
+  return { parent, index: after ? all.indexOf(after) : all.length }
+}
+
+/** The columns of a grid container, px on the page. */
+export function columnsOf(container: Placed): { left: number; width: number }[] {
+  const { box } = container
+  const { tracks } = box.node.arrange
+  const widths = trackWidths(
+    tracks,
+    box.w - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1),
+  )
+  let left = container.x + box.insetLeft
+  return widths.map((width) => {
+    const column = { left, width }
+    left += width + box.columnGap
+    return column
+  })
+}
+
+/** Columns a block takes in a grid. */
+export function spanIn(container: Placed, block: Placed): number {
+  return Math.min(block.box.node.place.column.span, container.box.node.arrange.tracks.length)
+}
+
+function inGrid(page: DraftingPage, block: Block, container: Placed, others: Placed[], rect: Rect): DropSpot {
+  const columns = columnsOf(container)
+  const own = page.placed.value.get(block.id)
+  const span = own ? Math.min(own.box.node.place.column.span, columns.length) : columns.length
+  const start = span === columns.length ? 1 : nearestColumn({ columns }, rect.x, span)
+  const row = rowAt(others, rect.y)
+  const wish = {
+    column: { start: span === columns.length ? undefined : start, span },
+    row: { span: own?.box.node.place.row.span ?? 1 },
+  }
+  const index = gridIndex(
+    others.map(({ box }) => box.node.place),
+    wish,
+    row,
+    columns.length,
+  )
+  const right = columns[start + span - 2]
+  const mark = {
+    x: columns[start - 1].left,
+    y: rect.y,
+    w: right.left + right.width - columns[start - 1].left,
+    h: rect.h,
+  }
+  return {
+    mark,
+    lines: { x: [mark.x, mark.x + mark.w], y: [] },
+    operations: () => [
+      ...moveBlocks(
+        page.blocks.value,
+        [block.id],
+        spotAmong(page, block, container, others, index),
+        page.at.value,
+      ),
+      ...(span === columns.length
+        ? []
+        : setLeaf([block.id], ['place', 'column', 'start'], start, page.at.value)),
+    ],
+  }
+}
+
+/** The row a block dropped at `y` is meant for: one that begins near there, or between two. */
+function rowAt(others: Placed[], y: number): number {
+  const tops = new Map<number, number>()
+  for (const one of others) tops.set(one.box.row, Math.min(tops.get(one.box.row) ?? Infinity, one.y))
+  const rows = [...tops].sort((a, b) => a[0] - b[0])
+  const nearest = rows.reduce<[number, number] | undefined>(
+    (best, row) => (!best || Math.abs(row[1] - y) < Math.abs(best[1] - y) ? row : best),
+    undefined,
+  )
+  if (!nearest) return 1
+  const last = others.reduce((bottom, one) => Math.max(bottom, one.y + one.h), 0)
+  return y > last ? rows.length + 1 : nearest[0]
+}
+
+function placedFreely(
+  page: DraftingPage,
+  block: Block,
+  container: Placed,
+  others: Placed[],
+  rect: Rect,
+): DropSpot {
+  const columns = page.grid.value ? columnLines(page) : []
+  const snapped = snapRect(rect, snapLines([...others, container], columns), REACH)
+  const mark = { ...rect, x: Math.round(rect.x + snapped.dx), y: Math.round(rect.y + snapped.dy) }
+  const [borderTop, , , borderLeft] = container.box.border
+  const left = px(mark.x - container.x - borderLeft)
+  const top = px(mark.y - container.y - borderTop)
+  const spot = { parent: container.id, index: others.length }
+  const isHere = block.parent === container.id
+  return {
+    mark,
+    lines: snapped.lines,
+    operations: () => [
+      ...(isHere ? [] : moveBlocks(page.blocks.value, [block.id], spot, page.at.value)),
+      ...setLeaf([block.id], ['place', 'anchor', 'x'], 'start', page.at.value),
+      ...setLeaf([block.id], ['place', 'anchor', 'y'], 'start', page.at.value),
+      ...setLeaf([block.id], ['place', 'offset', 'left'], left as never, page.at.value),
+      ...setLeaf([block.id], ['place', 'offset', 'top'], top as never, page.at.value),
+    ],
+  }
+}
+
+/** The page's own columns as lines to snap to. */
+export function columnLines(page: DraftingPage): { left: number; width: number }[] {
+  return page.grid.value ? columnPositions(page.grid.value) : []
+}

@@ -1,0 +1,187 @@
+import { shallowRef, type Ref } from 'vue'
+import { blockKinds } from '@nolvex/core/block/kinds'
+import type { Block } from '@nolvex/core/block/block'
+import {
+  copyBlocks,
+  insertBlocks,
+  moveBlocks,
+  removeBlocks,
+  spotBeside,
+} from '@nolvex/core/draft/blockChanges'
+import type { ShelfItem } from '@nolvex/core/draft/shelfItems'
+import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
+import { useCommands } from '../commands/commandStore'
+import { newId } from '../session/newId'
+import type { DraftingPage } from './usePage'
+
+/** Copied blocks outlive the page they were copied on. */
+const copied = shallowRef<Block[][]>([])
+
+/** What can be done with blocks by command and key, and putting new ones on the page. */
+export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, focusShelf: () => void) {
+  const { selection, select, blocks, at } = page
+  const has = () => selection.value.length > 0
+  const hasOne = () => selection.value.length === 1
+  const first = () => selection.value[0]
+
+  /** Puts blocks into what is selected or after it, and selects them. */
+  function insert(label: string, made: Block[][]) {
+    const spot = spotBeside(blocks.value, made[0][0].kind, first(), at.value)
+    const target = spot ?? { parent: null, index: 0 }
+    const tops = spot ? made : [inSection(made)]
+    page.change(label, insertBlocks(blocks.value, target, tops, at.value))
+    select(made.map(([top]) => top.id))
+  }
+
+  function put({ label, block }: ShelfItem) {
+    const made = { ...structuredClone(block), id: newId(), order: 'a0' } as Block
+    insert(`Add ${label.toLowerCase()}`, [[made]])
+  }
+
+  /** On an empty page what is no section gets one around it. */
+  function inSection(made: Block[][]): Block[] {
+    const section: Block = { id: newId(), order: 'a0', kind: 'section' }
+    return [section, ...made.flatMap(([top, ...below]) => [{ ...top, parent: section.id }, ...below])]
+  }
+
+  function duplicate() {
+    const made = copyBlocks(blocks.value, selection.value, newId)
+    const last = selection.value[selection.value.length - 1]
+    const parent = blocks.value[last].parent ?? null
+    const index =
+      siblingsAtBand(blocks.value, parent, at.value.bands, at.value.band).findIndex(({ id }) => id === last) +
+      1
+    page.change('Duplicate', insertBlocks(blocks.value, { parent, index }, made, at.value))
+    select(made.map(([top]) => top.id))
+  }
+
+  function paste() {
+    const asPage = Object.fromEntries(copied.value.flat().map((block) => [block.id, block]))
+    insert(
+      'Paste',
+      copyBlocks(
+        asPage,
+        copied.value.map(([top]) => top.id),
+        newId,
+      ),
+    )
+  }
+
+  function copy() {
+    copied.value = copyBlocks(blocks.value, selection.value, newId)
+  }
+
+  function remove() {
+    const operations = removeBlocks(blocks.value, selection.value)
+    page.change(
+      selection.value.length === 1
+        ? `Delete ${page.nameOf(first())}`
+        : `Delete ${selection.value.length} blocks`,
+      operations,
+    )
+    select([])
+  }
+
+  /** Moves a block before or after its neighbour. */
+  function shift(step: -1 | 1) {
+    const parent = blocks.value[first()].parent ?? null
+    const siblings = siblingsAtBand(blocks.value, parent, at.value.bands, at.value.band)
+    const index = siblings.findIndex(({ id }) => id === first())
+    const to = step === -1 ? index - 1 : index + 2
+    if (to < 0 || to > siblings.length) return
+    page.change('Change order', moveBlocks(blocks.value, [first()], { parent, index: to }, at.value))
+  }
+
+  function walk(step: number) {
+    const order = [...page.placed.value.keys()]
+    const index = order.indexOf(first())
+    const next = order[Math.min(order.length - 1, Math.max(0, index + step))]
+    if (next) select([next])
+  }
+
+  const isText = () => hasOne() && blockKinds[blocks.value[first()]?.kind ?? 'box'].holds === 'text'
+  useCommands().offer([
+    {
+      id: 'block-edit',
+      label: 'Write in the selected text',
+      keys: ['Enter', 'F2'],
+      run: () => (page.editing.value = first()),
+      enabled: isText,
+    },
+    {
+      id: 'block-delete',
+      label: 'Delete what is selected',
+      keys: ['Delete', 'Backspace'],
+      run: remove,
+      enabled: has,
+    },
+    {
+      id: 'block-duplicate',
+      label: 'Duplicate what is selected',
+      keys: ['Ctrl+D'],
+      run: duplicate,
+      enabled: has,
+    },
+    { id: 'block-copy', label: 'Copy what is selected', keys: ['Ctrl+C'], run: copy, enabled: has },
+    {
+      id: 'block-cut',
+      label: 'Cut what is selected',
+      keys: ['Ctrl+X'],
+      run: () => (copy(), remove()),
+      enabled: has,
+    },
+    {
+      id: 'block-paste',
+      label: 'Paste',
+      keys: ['Ctrl+V'],
+      run: paste,
+      enabled: () => copied.value.length > 0,
+    },
+    {
+      id: 'block-all',
+      label: 'Select all sections',
+      keys: ['Ctrl+A'],
+      run: () => select([...page.placed.value.values()].filter(({ parent }) => !parent).map(({ id }) => id)),
+    },
+    { id: 'block-none', label: 'Select nothing', keys: ['Escape'], run: () => select([]), enabled: has },
+    {
+      id: 'block-out',
+      label: 'Select what it stands in',
+      keys: ['Alt+ArrowLeft'],
+      run: () => blocks.value[first()].parent && select([blocks.value[first()].parent as string]),
+      enabled: hasOne,
+    },
+    { id: 'block-next', label: 'Select the next block', keys: ['ArrowDown'], run: () => walk(1) },
+    { id: 'block-previous', label: 'Select the block before', keys: ['ArrowUp'], run: () => walk(-1) },
+    {
+      id: 'block-earlier',
+      label: 'Move the block before its neighbour',
+      keys: ['Alt+ArrowUp'],
+      run: () => shift(-1),
+      enabled: hasOne,
+    },
+    {
+      id: 'block-later',
+      label: 'Move the block after its neighbour',
+      keys: ['Alt+ArrowDown'],
+      run: () => shift(1),
+      enabled: hasOne,
+    },
+    { id: 'shelf', label: 'Put something on the page', keys: ['/'], run: focusShelf },
+    {
+      id: 'columns',
+      label: 'Show or hide the columns',
+      keys: ['C'],
+      run: () => (page.showColumns.value = !page.showColumns.value),
+    },
+    { id: 'export', label: 'Take the page away', keys: ['E'], run: () => (isExporting.value = true) },
+    ...page.bands.value.inOrder.map((band, index) => ({
+      id: `band-${band.id}`,
+      label: `Show the page at ${band.name} (${band.drawnAt} px)`,
+      keys: [String(index + 1)],
+      run: () => (page.width.value = band.drawnAt),
+    })),
+  ])
+
+  return { put }
+}

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { wrap, type Remote } from 'comlink'
+import { computed, onUnmounted, ref, toRaw, watch } from 'vue'
+import type { Band } from '@nolvex/core/site/site'
+import { useProject } from '../session/projectStore'
+import type { PicturePainter } from './pictureWorker'
+
+const props = defineProps<{ page: string; band: Band }>()
+const project = useProject()
+const source = ref('')
+
+const drawing = computed(() => project.drawing(props.page))
+const isDrawn = computed(() => Object.keys(drawing.value?.records.blocks ?? {}).length > 0)
+const size = computed(() => ({ width: `${Math.round(16 + props.band.drawnAt / 46)}px` }))
+
+watch(
+  [drawing, () => project.site.records.bands, () => project.style],
+  async () => {
+    if (!isDrawn.value || !drawing.value) return
+    const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
+    const svg = await painter().picture(sources, props.band.id, props.band.drawnAt)
+    release()
+    source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+  },
+  { immediate: true },
+)
+onUnmounted(release)
+
+function release() {
+  if (source.value) URL.revokeObjectURL(source.value)
+}
+</script>
+
+<script lang="ts">
+let shared: Remote<PicturePainter> | undefined
+
+/** One worker paints all pictures, one after another. */
+function painter(): Remote<PicturePainter> {
+  shared ??= wrap<PicturePainter>(
+    new Worker(new URL('./pictureWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  return shared
+}
+</script>
+
+<template>
+  <span class="picture" :class="{ undrawn: !isDrawn }" :style="size">
+    <img v-if="isDrawn && source" :src="source" :alt="`${band.name}: drawn`" />
+    <span v-else class="visually-hidden"
+      >{{ band.name }}: {{ isDrawn ? 'being painted' : 'not drawn yet' }}</span
+    >
+  </span>
+</template>
+
+<style scoped>
+.picture {
+  display: inline-block;
+  height: 40px;
+  overflow: hidden;
+  background: #fff;
+  border: 1px solid var(--soft);
+}
+.picture.undrawn {
+  background: none;
+  border: 1px dashed var(--edge);
+}
+img {
+  display: block;
+  width: 100%;
+}
+</style>

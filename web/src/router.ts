@@ -1,0 +1,27 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'projects', component: () => import('./projects/ProjectsView.vue') },
+    {
+      path: '/projects/:project',
+      component: () => import('./shell/ProjectShell.vue'),
+      children: [
+        { path: '', name: 'ledger', component: () => import('./ledger/LedgerView.vue') },
+        { path: 'map', name: 'map', component: () => import('./map/MapView.vue') },
+        {
+          path: 'wireframe/:page?',
+          name: 'wireframe',
+          component: () => import('./drafting/DraftingView.vue'),
+        },
+        {
+          path: ':stage(grid|style|mockup|review|walkthrough|handoff)',
+          name: 'stage',
+          component: () => import('./stages/ComingStage.vue'),
+        },
+      ],
+    },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./shell/NowhereView.vue') },
+  ],
+})

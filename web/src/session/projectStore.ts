@@ -1,0 +1,80 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { emptyHistory } from '@nolvex/core/document/history'
+import type { ChangePart, Operation } from '@nolvex/core/document/types'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import type { SiteDocument } from '@nolvex/core/site/site'
+import { usualSite } from '@nolvex/core/site/usualSite'
+import { plainStyle } from '@nolvex/core/style/plainStyle'
+import type { StyleDocument } from '@nolvex/core/style/style'
+import { Session, type SessionView } from './session'
+
+const nothing: SessionView = {
+  documents: {},
+  history: emptyHistory,
+  waiting: 0,
+  connection: 'saved',
+  notSaved: [],
+}
+
+/** The project that is open, its documents, and the ways to change them. */
+export const useProject = defineStore('project', () => {
+  const id = ref('')
+  const name = ref('')
+  const view = shallowRef<SessionView>(nothing)
+  const opening = ref<string | undefined>()
+  let session: Session | undefined
+
+  async function open(project: string) {
+    if (id.value === project && session) return
+    session?.close()
+    id.value = project
+    name.value = ''
+    view.value = nothing
+    opening.value = undefined
+    session = new Session(project, (now) => (view.value = now))
+    try {
+      name.value = await session.open()
+    } catch (error) {
+      opening.value = (error as Error).message
+      session = undefined
+    }
+  }
+
+  const site = computed(() => (view.value.documents.site ?? usualSite) as unknown as SiteDocument)
+  const style = computed(() => (view.value.documents.style ?? plainStyle) as unknown as StyleDocument)
+
+  function drawing(page: string): DrawingDocument | undefined {
+    return view.value.documents[page] as unknown as DrawingDocument | undefined
+  }
+
+  function change(label: string, parts: ChangePart[], mergeKey?: string) {
+    session?.change(label, parts, mergeKey)
+  }
+
+  function changeSite(label: string, operations: Operation[], mergeKey?: string) {
+    if (operations.length) change(label, [{ document: 'site', kind: 'site', operations }], mergeKey)
+  }
+
+  function changeDrawing(label: string, page: string, operations: Operation[], mergeKey?: string) {
+    if (operations.length) change(label, [{ document: page, kind: 'drawing', operations }], mergeKey)
+  }
+
+  return {
+    id,
+    name,
+    view,
+    opening,
+    site,
+    style,
+    drawing,
+    open,
+    change,
+    changeSite,
+    changeDrawing,
+    undo: () => session?.undo(),
+    redo: () => session?.redo(),
+    dismissNotSaved: () => session?.dismissNotSaved(),
+    isLoaded: computed(() => name.value !== ''),
+  }
+})

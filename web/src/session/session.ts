@@ -1,0 +1,283 @@
+import { applyChange } from '@nolvex/core/document/apply'
+import {
+  carryPast,
+  emptyHistory,
+  record,
+  returned,
+  take,
+  withLoggedInverse,
+  type History,
+  type HistoryStep,
+} from '@nolvex/core/document/history'
+import { rebasePending } from '@nolvex/core/document/rebase'
+import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
+import { documentKinds } from '@nolvex/core/resolve/documentKinds'
+import { api, RequestError } from './api'
+import { newId } from './newId'
+import { adoptAbandoned, holdName, storeQueue, type QueuedChange } from './queue'
+
+/** A change of ours, or part of one, that did not take effect. */
+export interface NotSaved {
+  label: string
+  outcomes: Outcome[]
+}
+
+export interface SessionView {
+  documents: Documents
+  history: History
+  waiting: number
+  connection: 'saved' | 'saving' | 'offline'
+  notSaved: NotSaved[]
+}
+
+const RETRY_MS = 1500
+
+/**
+ * One tab's work on a project: the documents as the server has them, with the changes it has not acknowledged on top.
+ * Changes are sent in order, one in flight, from a queue that outlives the tab.
+ */
+export class Session {
+  private client = newId()
+  private revision = 0
+  private confirmed: Documents = {}
+  private pending: QueuedChange[] = []
+  private shown: Documents = {}
+  private history: History = emptyHistory
+  private notSaved: NotSaved[] = []
+  private sending = false
+  private online = true
+  private socket: WebSocket | undefined
+  private closed = false
+  /** logged changes that came out of turn, by revision */
+  private early = new Map<number, LoggedChange>()
+
+  constructor(
+    readonly project: string,
+    private onChange: (view: SessionView) => void,
+  ) {}
+
+  /** Loads the project and adopts what closed tabs left behind. @returns its name */
+  async open(): Promise<string> {
+    holdName(this.project, this.client)
+    const { name, revision, documents } = await api.documents(this.project)
+    this.revision = revision
+    this.confirmed = documents
+    this.rebuild()
+    await adoptAbandoned(this.project, this.client, (changes) => this.adopt(changes))
+    this.connect()
+    void this.send()
+    return name
+  }
+
+  close() {
+    this.closed = true
+    this.socket?.close()
+  }
+
+  get documents(): Documents {
+    return this.shown
+  }
+
+  /**
+   * Makes a change: shown at once, queued, sent. It becomes a step of the history unless it undoes one.
+   * @param mergeKey following changes with the same key become one step
+   */
+  change(label: string, parts: ChangePart[], mergeKey?: string) {
+    const step = this.enqueue(label, parts, mergeKey)
+    if (step) this.history = record(this.history, step)
+    this.announce()
+  }
+
+  undo() {
+    this.travel('undo')
+  }
+
+  redo() {
+    this.travel('redo')
+  }
+
+  dismissNotSaved() {
+    this.notSaved = []
+    this.announce()
+  }
+
+  private travel(side: 'undo' | 'redo') {
+    const { step, history } = take(this.history, side)
+    if (!step) return
+    this.history = history
+    const label = side === 'undo' ? `Undo ${step.label}` : `Redo ${step.label}`
+    const done = this.enqueue(label, step.inverse)
+    if (done) this.history = returned(this.history, side, { ...done, label: step.label })
+    this.announce()
+  }
+
+  private enqueue(label: string, parts: ChangePart[], mergeKey?: string): HistoryStep | undefined {
+    const applied = applyChange(documentKinds, this.shown, parts)
+    if (applied.outcomes.length) this.notSaved = [...this.notSaved, { label, outcomes: applied.outcomes }]
+    if (applied.refused || applied.inverse.length === 0) return undefined
+    this.shown = applied.documents
+    this.history = carryPast(this.history, parts)
+    const change = { id: newId(), client: this.client, base: this.revision, label, parts, sent: false }
+    this.pending = [...this.pending, change]
+    this.store()
+    void this.send()
+    return { label, changes: [change.id], inverse: applied.inverse, mergeKey }
+  }
+
+  private async adopt(changes: QueuedChange[]) {
+    const base = Math.min(...changes.map((change) => change.base))
+    const { changes: since } = await api.changesSince(this.project, base).catch(() => ({ changes: [] }))
+    const known = new Set(since.map(({ id }) => id))
+    let waiting = changes.filter(({ id }) => !known.has(id))
+    for (const logged of since) waiting = rebasePending(waiting, logged.parts)
+    const renewed = waiting.map((change) => ({
+      ...change,
+      client: this.client,
+      base: this.revision,
+      sent: false,
+    }))
+    this.pending = [...this.pending, ...renewed]
+    this.rebuild()
+    this.store()
+  }
+
+  private async send(): Promise<void> {
+    if (this.sending || this.closed || this.pending.length === 0) return
+    this.sending = true
+    this.announce()
+    const [first] = this.pending
+    if (!first.sent) {
+      this.pending = [{ ...first, base: this.revision, sent: true }, ...this.pending.slice(1)]
+      this.store()
+    }
+    try {
+      const { id, client, base, label, parts } = this.pending[0]
+      const logged = await api.commit(this.project, { id, client, base, label, parts } satisfies Change)
+      this.online = true
+      this.sending = false
+      await this.receive([logged])
+      void this.send()
+    } catch (error) {
+      this.sending = false
+      this.failed(error as RequestError)
+    }
+  }
+
+  /** What the server will never take is given back with its reason; anything else is tried again. */
+  private failed(error: RequestError) {
+    const isFinal = error.status >= 400 && error.status < 500 && error.status !== 408 && error.status !== 429
+    if (isFinal) {
+      const [change, ...rest] = this.pending
+      const outcome: Outcome = {
+        result: 'refused',
+        document: '',
+        collection: '',
+        id: '',
+        reason: error.message,
+      }
+      this.notSaved = [...this.notSaved, { label: change.label, outcomes: [outcome] }]
+      this.pending = rest
+      this.store()
+      this.rebuild()
+      void this.send()
+      return
+    }
+    this.online = false
+    this.announce()
+    setTimeout(() => void this.send(), RETRY_MS)
+  }
+
+  /** Takes logged changes in order; one from the future waits until those before it are here. */
+  private async receive(changes: LoggedChange[]) {
+    for (const change of changes) if (change.revision > this.revision) this.early.set(change.revision, change)
+    if (this.early.size && !this.early.has(this.revision + 1)) {
+      const { changes: missing } = await api.changesSince(this.project, this.revision)
+      for (const change of missing) this.early.set(change.revision, change)
+    }
+    for (let next = this.early.get(this.revision + 1); next; next = this.early.get(this.revision + 1)) {
+      this.early.delete(next.revision)
+      this.confirm(next)
+    }
+    this.store()
+    this.rebuild()
+  }
+
+  private confirm(logged: LoggedChange) {
+    const isRefused = logged.outcomes.some(({ result }) => result === 'refused')
+    if (!isRefused) this.confirmed = applyChange(documentKinds, this.confirmed, logged.parts).documents
+    this.revision = logged.revision
+    const own = this.pending.findIndex(({ id }) => id === logged.id)
+    if (own >= 0) {
+      this.pending = this.pending.filter((_, index) => index !== own)
+      this.history = withLoggedInverse(this.history, logged.id, logged.inverse)
+      if (logged.outcomes.length)
+        this.notSaved = [...this.notSaved, { label: logged.label, outcomes: logged.outcomes }]
+      return
+    }
+    if (isRefused) return
+    this.history = carryPast(this.history, logged.parts)
+    const sent = this.pending.filter((change) => change.sent)
+    const rebased = rebasePending(this.pending, logged.parts)
+    // What is in flight keeps the form it was sent in; the server transforms it itself.
+    this.pending = rebased.map((change, index) => (change.sent ? sent[index] : change))
+  }
+
+  private rebuild() {
+    this.shown = this.pending.reduce(
+      (documents, { parts }) => applyChange(documentKinds, documents, parts).documents,
+      this.confirmed,
+    )
+    this.announce()
+  }
+
+  private store() {
+    void storeQueue(this.project, this.client, this.pending)
+  }
+
+  private connect() {
+    if (this.closed) return
+    const { host } = window.location
+    const socket = new WebSocket(`ws://${host}/api/stream?project=${this.project}&since=${this.revision}`)
+    this.socket = socket
+    socket.onmessage = ({ data }) => {
+      this.online = true
+      const { changes } = JSON.parse(data as string) as { changes: LoggedChange[] }
+      void this.receive(changes).catch(() => undefined)
+    }
+    socket.onopen = () => {
+      this.online = true
+      this.announce()
+      void this.send()
+    }
+    socket.onclose = ({ code }) => {
+      if (this.closed) return
+      this.online = false
+      this.announce()
+      setTimeout(() => void (code === 4001 ? this.startAgain() : this.connect()), RETRY_MS)
+    }
+  }
+
+  /** Too far behind the log: the documents as they are now go under our queue. */
+  private async startAgain() {
+    try {
+      const { revision, documents } = await api.documents(this.project)
+      this.revision = revision
+      this.confirmed = documents
+      this.early.clear()
+      this.rebuild()
+    } finally {
+      this.connect()
+    }
+  }
+
+  private announce() {
+    const connection = !this.online ? 'offline' : this.pending.length ? 'saving' : 'saved'
+    this.onChange({
+      documents: this.shown,
+      history: this.history,
+      waiting: this.pending.length,
+      connection,
+      notSaved: this.notSaved,
+    })
+  }
+}

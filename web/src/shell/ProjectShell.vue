@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useCommands } from '../commands/commandStore'
+import { useProject } from '../session/projectStore'
+import { stages } from '../stages/stages'
+import SavingState from './SavingState.vue'
+import StageLine from './StageLine.vue'
+
+const route = useRoute()
+const router = useRouter()
+const project = useProject()
+const commands = useCommands()
+
+watch(
+  () => String(route.params.project),
+  (id) => void project.open(id),
+  { immediate: true },
+)
+watch(
+  () => project.name,
+  (name) => (document.title = name ? `${name} · Nolvex` : 'Nolvex'),
+)
+
+const lastStep = computed(() => project.view.history.undo.at(-1)?.label)
+
+commands.offer([
+  {
+    id: 'undo',
+    label: 'Undo',
+    keys: ['Ctrl+Z'],
+    run: project.undo,
+    enabled: () => project.view.history.undo.length > 0,
+  },
+  {
+    id: 'redo',
+    label: 'Redo',
+    keys: ['Ctrl+Shift+Z', 'Ctrl+Y'],
+    run: project.redo,
+    enabled: () => project.view.history.redo.length > 0,
+  },
+  { id: 'projects', label: 'Go to all projects', run: () => void router.push({ name: 'projects' }) },
+  { id: 'ledger', label: 'Go to the Ledger', run: () => go('ledger') },
+  ...stages.map(({ name, label, route: target }) => ({
+    id: `stage-${name}`,
+    label: `Go to ${label}`,
+    run: () => go(target, name),
+  })),
+])
+
+function go(name: string, stage?: string) {
+  const params = { project: project.id, ...(name === 'stage' ? { stage } : {}) }
+  void router.push({ name, params })
+}
+
+function openCommands() {
+  commands.all.find(({ id }) => id === 'commands')?.run()
+}
+</script>
+
+<template>
+  <div class="shell">
+    <header>
+      <div class="title">
+        <RouterLink to="/">Nolvex</RouterLink>
+        <span class="soft" :title="project.name">{{ project.name }}</span>
+      </div>
+      <StageLine v-if="project.isLoaded" />
+      <div class="tools">
+        <SavingState />
+        <button
+          class="action step"
+          :disabled="!lastStep"
+          :title="lastStep ? `Undo: ${lastStep}` : 'Nothing to undo'"
+          @click="project.undo()"
+        >
+          Undo
+        </button>
+        <button class="action" @click="openCommands">Find or do…</button>
+      </div>
+    </header>
+    <RouterView v-if="project.isLoaded" />
+    <main v-else-if="project.opening" class="trouble">
+      <h1>This project could not be opened</h1>
+      <p>{{ project.opening }}</p>
+      <RouterLink to="/">Go to all projects</RouterLink>
+    </main>
+    <main v-else class="trouble soft">Opening the project…</main>
+  </div>
+</template>
+
+<style scoped>
+.shell {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+header {
+  display: flex;
+  flex: none;
+  align-items: center;
+  height: 58px;
+  padding: 0 16px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--hairline);
+}
+.title {
+  display: grid;
+  flex: none;
+  width: 128px;
+}
+.title a {
+  color: var(--ink);
+  font-weight: 700;
+  font-size: 15px;
+  text-decoration: none;
+}
+.title span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-size: 12px;
+  line-height: 16px;
+}
+.tools {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-left: auto;
+  padding-left: 8px;
+}
+.step {
+  padding: 0 8px;
+}
+.trouble {
+  padding: 64px;
+}
+.trouble a {
+  color: var(--pine);
+}
+</style>

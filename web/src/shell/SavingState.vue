@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { ElDialog } from 'element-plus'
+import { computed, ref } from 'vue'
+import { useProject } from '../session/projectStore'
+
+const project = useProject()
+const isOpen = ref(false)
+
+const words = computed(() => {
+  const { connection, waiting } = project.view
+  if (connection === 'offline') {
+    return waiting ? `No connection · ${waiting} kept here` : 'No connection'
+  }
+  return connection === 'saving' ? 'Saving…' : 'Saved'
+})
+
+const explanation = computed(() =>
+  project.view.connection === 'offline'
+    ? 'The server or its database does not answer. Your work is kept in this browser and sent as soon as it does.'
+    : 'Every change is saved by itself.',
+)
+
+function close() {
+  isOpen.value = false
+  project.dismissNotSaved()
+}
+</script>
+
+<template>
+  <div class="saving">
+    <span class="state" :class="project.view.connection" role="status" :title="explanation">{{ words }}</span>
+    <button v-if="project.view.notSaved.length" class="action not" @click="isOpen = true">
+      Not saved: {{ project.view.notSaved.length }}
+    </button>
+    <ElDialog v-model="isOpen" title="Not saved" width="520">
+      <p>These changes did not take effect, or not wholly. Nothing else was touched.</p>
+      <ul>
+        <li v-for="(item, index) in project.view.notSaved" :key="index">
+          <b>{{ item.label }}</b>
+          <span v-for="(outcome, at) in item.outcomes" :key="at">{{ outcome.reason }}</span>
+        </li>
+      </ul>
+      <button class="action" @click="close">Understood, clear the list</button>
+    </ElDialog>
+  </div>
+</template>
+
+<style scoped>
+.saving {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.state {
+  color: var(--soft);
+  white-space: nowrap;
+}
+.state.offline {
+  color: var(--brick);
+  font-weight: 600;
+}
+.not {
+  border-color: var(--brick);
+  color: var(--brick);
+}
+li {
+  display: grid;
+  padding: 6px 0;
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { stages, type Stage } from '../stages/stages'
+import { useProject } from '../session/projectStore'
+
+const project = useProject()
+const route = useRoute()
+
+const pages = computed(() => Object.keys(project.site.records.pages))
+const drawn = computed(
+  () => pages.value.filter((id) => Object.keys(project.drawing(id)?.records.blocks ?? {}).length > 0).length,
+)
+
+/** What is done of what is due: words, and a share from 0 to 1 for the mark. */
+function progress({ name }: Stage): { words: string; share: number } {
+  const count = pages.value.length
+  if (name === 'map') return { words: count === 1 ? '1 page' : `${count} pages`, share: count ? 1 : 0 }
+  if (name === 'grid') return { words: `${Object.keys(project.site.records.bands).length} bands`, share: 1 }
+  if (name === 'wireframe')
+    return { words: `${drawn.value} of ${count}`, share: count ? drawn.value / count : 0 }
+  return { words: 'not begun', share: 0 }
+}
+
+const line = computed(() => stages.map((stage) => ({ stage, ...progress(stage) })))
+const current = (stage: Stage) => route.name === stage.name || route.params.stage === stage.name
+
+function target(stage: Stage) {
+  const params = { project: project.id }
+  if (stage.route === 'stage') return { name: 'stage', params: { ...params, stage: stage.name } }
+  return { name: stage.route, params }
+}
+</script>
+
+<template>
+  <nav class="stages" aria-label="Stages">
+    <RouterLink
+      class="ledger"
+      :class="{ current: route.name === 'ledger' }"
+      :to="{ name: 'ledger', params: { project: project.id } }"
+    >
+      Ledger
+    </RouterLink>
+    <ol>
+      <li v-for="{ stage, words, share } in line" :key="stage.name" :class="{ begun: share > 0 }">
+        <RouterLink
+          :to="target(stage)"
+          :class="{ current: current(stage) }"
+          :aria-current="current(stage) ? 'page' : undefined"
+        >
+          <span class="name">{{ stage.label }}</span>
+          <span class="mark" aria-hidden="true"><span :style="{ width: `${share * 100}%` }" /></span>
+          <span class="words">{{ words }}</span>
+        </RouterLink>
+      </li>
+    </ol>
+  </nav>
+</template>
+
+<style scoped>
+.stages {
+  display: flex;
+  align-items: flex-start;
+  gap: 28px;
+}
+a {
+  color: var(--ink);
+  text-decoration: none;
+  font-weight: 600;
+}
+.ledger {
+  padding: 5px 0;
+}
+.current {
+  color: var(--pine);
+}
+.ledger.current,
+.current .name {
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 3px;
+}
+ol {
+  display: flex;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  position: relative;
+  width: 96px;
+}
+li::before {
+  content: '';
+  position: absolute;
+  top: 28px;
+  left: -41px;
+  width: 82px;
+  border-top: 1px dotted var(--edge);
+}
+li:first-child::before {
+  display: none;
+}
+li.begun::before {
+  border-top: 1px solid var(--pine);
+}
+li a {
+  display: grid;
+  justify-items: center;
+  padding-top: 2px;
+}
+.mark {
+  width: 12px;
+  height: 10px;
+  margin: 2px 0;
+  border: 1px solid var(--pine);
+  background: var(--paper);
+}
+.mark span {
+  display: block;
+  height: 100%;
+  background: var(--pine);
+}
+.words {
+  color: var(--soft);
+  font-weight: 400;
+  font-size: 11px;
+  line-height: 14px;
+}
+</style>

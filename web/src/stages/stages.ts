@@ -1,0 +1,91 @@
+/** The stages in their order, and for those not built yet what they will do. */
+export interface Stage {
+  name: string
+  label: string
+  /** route it opens */
+  route: 'map' | 'wireframe' | 'stage'
+  promise?: { now: string; will: string[] }
+}
+
+export const stages: Stage[] = [
+  { name: 'map', label: 'Map', route: 'map' },
+  {
+    name: 'grid',
+    label: 'Grid',
+    route: 'stage',
+    promise: {
+      now: 'Every project begins with three bands and a column grid for each; drawings already follow them.',
+      will: [
+        'Write each band’s grid as the equation it is, every figure to type over',
+        'Offer the nearest whole-pixel grids, rows, baseline and guides',
+        'Choose breakpoints from the widths your audience has',
+      ],
+    },
+  },
+  { name: 'wireframe', label: 'Wireframe', route: 'wireframe' },
+  {
+    name: 'style',
+    label: 'Style',
+    route: 'stage',
+    promise: {
+      now: 'Every project begins with a plain style: one family, ten type levels, five colours.',
+      will: [
+        'Define colours, type levels and the spacing scale as tokens',
+        'Keep shared blocks and their states',
+        'Check contrast and near-duplicates',
+      ],
+    },
+  },
+  {
+    name: 'mockup',
+    label: 'Mockup',
+    route: 'stage',
+    promise: {
+      now: 'A wireframe and a mockup are one drawing; what you draw now will be finished here.',
+      will: [
+        'Paint the same drawing in the style guide’s looks',
+        'Place real pictures and copy',
+        'Check it at real viewports',
+      ],
+    },
+  },
+  {
+    name: 'review',
+    label: 'Review',
+    route: 'stage',
+    promise: {
+      now: 'Nothing is measured yet.',
+      will: [
+        'Measure spacing, alignment and hierarchy',
+        'List what is off, each with a fix',
+        'True up a page in one step',
+      ],
+    },
+  },
+  {
+    name: 'walkthrough',
+    label: 'Walkthrough',
+    route: 'stage',
+    promise: {
+      now: 'An exported HTML page can be opened by anybody meanwhile.',
+      will: [
+        'Let a client click through the site at a link',
+        'Collect comments and votes where they belong',
+        'Record who approved what',
+      ],
+    },
+  },
+  {
+    name: 'handoff',
+    label: 'Handoff',
+    route: 'stage',
+    promise: {
+      now: 'Pages already leave as SVG, PNG and HTML from Wireframe, the site as sitemap.xml from Map.',
+      will: [
+        'Hand over the whole site as HTML and CSS',
+        'Design tokens, pictures and measures in one package',
+        'List what changed since the last handoff',
+      ],
+    },
+  },
+]
