@@ -1,10 +1,15 @@
 /** @type {import('jest').Config} */
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src'],
+  roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src', '<rootDir>/e2e/conformance'],
+  globalSetup: '<rootDir>/scripts/jestDatabase.mjs',
+  globalTeardown: '<rootDir>/scripts/jestDatabaseEnd.mjs',
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
-  moduleNameMapper: { '^@nolvex/core/(.*)$': '<rootDir>/core/src/$1.ts' },
+  moduleNameMapper: {
+    '^@nolvex/core/(.*)$': '<rootDir>/core/src/$1.ts',
+    '^@nolvex/server/(.*)$': '<rootDir>/server/src/$1.ts',
+  },
   testTimeout: 60000,
 }

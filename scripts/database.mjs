@@ -1,6 +1,15 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
-import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -11,7 +20,10 @@ const isRoot = process.getuid?.() === 0
 /** PostgreSQL will not run as root: as root its programs run as the postgres user. */
 function asPostgres(program, args) {
   if (!isRoot) return [program, args]
-  return ['setpriv', ['--reuid', 'postgres', '--regid', 'postgres', '--clear-groups', '--reset-env', program, ...args]]
+  return [
+    'setpriv',
+    ['--reuid', 'postgres', '--regid', 'postgres', '--clear-groups', '--reset-env', program, ...args],
+  ]
 }
 
 function postgresIds() {
@@ -31,7 +43,9 @@ export function databaseFolder() {
   mkdirSync(inside, { recursive: true })
   const [command, rest] = asPostgres('test', ['-x', inside])
   const canReach = spawnSync(command, rest, { cwd: '/' }).status === 0
-  return prepared(canReach ? inside : join('/var/lib/nolvex', ROOT.replaceAll('/', '-').slice(1, -1) || 'project'))
+  return prepared(
+    canReach ? inside : join('/var/lib/nolvex', ROOT.replaceAll('/', '-').slice(1, -1) || 'project'),
+  )
 }
 
 function prepared(folder) {
@@ -53,7 +67,8 @@ function ownedByPostgres(folder) {
 function initialise(folder) {
   const data = join(folder, 'data')
   const passwordFile = join(folder, 'password')
-  if (existsSync(join(data, 'PG_VERSION')) && existsSync(passwordFile)) return { data, password: readFileSync(passwordFile, 'utf8') }
+  if (existsSync(join(data, 'PG_VERSION')) && existsSync(passwordFile))
+    return { data, password: readFileSync(passwordFile, 'utf8') }
   const password = randomBytes(24).toString('hex')
   rmSync(data, { recursive: true, force: true })
   ownedByPostgres(data)
@@ -115,7 +130,11 @@ export class Database {
   #spawn() {
     // Socket paths must stay under 100 bytes, so they have a folder of their own.
     this.sockets ??= ownedByPostgres(mkdtempSync(join(tmpdir(), 'nolvex-db-')))
-    const settings = ['listen_addresses=127.0.0.1', `unix_socket_directories=${this.sockets}`, ...(this.forTests ? FAST_AND_UNSAFE : [])]
+    const settings = [
+      'listen_addresses=127.0.0.1',
+      `unix_socket_directories=${this.sockets}`,
+      ...(this.forTests ? FAST_AND_UNSAFE : []),
+    ]
     const args = ['-D', this.data, '-p', String(this.port), ...settings.flatMap((setting) => ['-c', setting])]
     const [command, rest] = asPostgres(join(postgresBin(), 'postgres'), args)
     // A process group of its own, so that Ctrl-C reaches it only through us, after the server has stopped.
@@ -134,7 +153,13 @@ export class Database {
 
   async #answers() {
     for (let tries = 0; tries < 200; tries++) {
-      const ready = spawnSync(join(postgresBin(), 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(this.port)])
+      const ready = spawnSync(join(postgresBin(), 'pg_isready'), [
+        '-q',
+        '-h',
+        '127.0.0.1',
+        '-p',
+        String(this.port),
+      ])
       if (ready.status === 0) return
       await new Promise((resolve) => setTimeout(resolve, 100))
     }

@@ -11,7 +11,9 @@ export class CannotGoOn extends Error {}
 /** The newest PostgreSQL's programs, or undefined where there is none. */
 export function postgresBin() {
   const base = '/usr/lib/postgresql'
-  const versions = existsSync(base) ? readdirSync(base).filter((name) => existsSync(join(base, name, 'bin', 'initdb'))) : []
+  const versions = existsSync(base)
+    ? readdirSync(base).filter((name) => existsSync(join(base, name, 'bin', 'initdb')))
+    : []
   const newest = versions.sort((a, b) => Number(b) - Number(a))[0]
   return newest && join(base, newest, 'bin')
 }
@@ -28,7 +30,9 @@ export function ensurePackages(names) {
   const missing = names.filter((name) => !PACKAGES[name]())
   if (missing.length === 0) return
   if (process.getuid?.() !== 0) {
-    throw new CannotGoOn(`Missing: ${missing.join(', ')}. Run this and start again:\n  sudo apt-get install -y ${missing.join(' ')}`)
+    throw new CannotGoOn(
+      `Missing: ${missing.join(', ')}. Run this and start again:\n  sudo apt-get install -y ${missing.join(' ')}`,
+    )
   }
   console.log(`Installing ${missing.join(', ')} ...`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
@@ -39,7 +43,11 @@ export function ensurePackages(names) {
 /** Installs npm packages when the lock file is newer than what is installed. */
 export function ensureModules() {
   const installed = join(ROOT, 'node_modules', '.package-lock.json')
-  if (existsSync(installed) && statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs) return
+  if (
+    existsSync(installed) &&
+    statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs
+  )
+    return
   console.log('Installing npm packages ...')
   run('npm', ['ci', '--no-audit', '--no-fund'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] })
 }
@@ -48,7 +56,9 @@ export function ensureModules() {
 export function ensureBuild() {
   const built = ['web/dist/index.html', 'server/dist/main.mjs'].map((file) => join(ROOT, file))
   const oldest = Math.min(...built.map((file) => (existsSync(file) ? statSync(file).mtimeMs : 0)))
-  const sources = ['core/src', 'server/src', 'web/src', 'web/index.html', 'package-lock.json'].map((name) => join(ROOT, name))
+  const sources = ['core/src', 'server/src', 'web/src', 'web/index.html', 'package-lock.json'].map((name) =>
+    join(ROOT, name),
+  )
   if (sources.every((source) => newest(source) <= oldest)) return
   console.log('Building ...')
   run('npm', ['run', '--silent', 'build'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] })
@@ -64,7 +74,10 @@ function newest(path) {
 /** Runs a program to its end; a failure stops the script with what was tried. */
 export function run(program, args, options = {}) {
   const { status, error } = spawnSync(program, args, options)
-  if (error || status !== 0) throw new CannotGoOn(`This did not work: ${program} ${args.join(' ')}${error ? ` (${error.message})` : ''}`)
+  if (error || status !== 0)
+    throw new CannotGoOn(
+      `This did not work: ${program} ${args.join(' ')}${error ? ` (${error.message})` : ''}`,
+    )
 }
 
 /** What a program prints, trimmed. */

@@ -28,13 +28,25 @@ async function main() {
 async function checkPort() {
   const probe = createServer()
   await new Promise((resolve, reject) => {
-    probe.once('error', () => reject(new CannotGoOn(`Port ${port} is taken by another program. Choose another: PORT=${port + 1} npm start`)))
+    probe.once('error', () =>
+      reject(
+        new CannotGoOn(
+          `Port ${port} is taken by another program. Choose another: PORT=${port + 1} npm start`,
+        ),
+      ),
+    )
     probe.listen(port, '127.0.0.1', () => probe.close(resolve))
   })
 }
 
 function startServer(databaseUrl, demo) {
-  const env = { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), NOLVEX_DEMO: demo, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' }
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    PORT: String(port),
+    NOLVEX_DEMO: demo,
+    LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+  }
   // Detached, so that Ctrl-C reaches it only through us; it stops by itself when we are gone.
   server = fork(join(ROOT, 'server/dist/main.mjs'), { env, detached: true })
   const startedAt = Date.now()

@@ -6,6 +6,8 @@ export default defineConfig({
   root: fileURLToPath(new URL('.', import.meta.url)),
   plugins: [vue()],
   worker: { format: 'es' },
+  // The shaper asks for Node's loader only where it runs in Node.
+  resolve: { alias: { module: fileURLToPath(new URL('src/fonts/noNodeLoader.ts', import.meta.url)) } },
   build: { target: 'es2022', chunkSizeWarningLimit: 2000 },
   optimizeDeps: { include: ['element-plus', 'quill', 'd3-zoom'], exclude: ['harfbuzzjs'] },
   server: {

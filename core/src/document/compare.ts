@@ -1,5 +1,7 @@
 import equal from 'fast-deep-equal'
+import type { DocumentKind } from './kind'
 import { valueAt } from './path'
+import { documentDepthFirst } from './tree'
 import type { Documents, Json, Operation, StoredDocument, StoredRecord } from './types'
 
 /** What differs between two states of one record. */
@@ -51,29 +53,32 @@ function leafPaths(value: Json | StoredRecord | undefined, path: string[] = []):
 }
 
 /** The operations that turn one state of a document into another, parents before children; used to restore. */
-export function operationsBetween(before: StoredDocument, after: StoredDocument): Operation[] {
+export function operationsBetween(
+  kind: DocumentKind,
+  before: StoredDocument,
+  after: StoredDocument,
+): Operation[] {
   const differences = compareDocument(before, after)
+  const keyOf = ({ collection, id }: { collection: string; id: string }) => `${collection}/${id}`
+  const added = new Set(differences.filter(({ change }) => change === 'added').map(keyOf))
+  // From the top down: what a record is moved into has found its place by then, so no cycle can arise on the way.
+  const topDown = documentDepthFirst(kind, after)
+  const rank = new Map(topDown.map(({ collection, record }, index) => [`${collection}/${record.id}`, index]))
+  const altered = differences
+    .filter(({ change }) => change === 'altered')
+    .sort((a, b) => (rank.get(keyOf(a)) ?? 0) - (rank.get(keyOf(b)) ?? 0))
+  const puts = topDown
+    .map(({ collection, record }): Operation => ({ type: 'put', collection, id: record.id, record }))
+    .filter((operation) => added.has(keyOf(operation)))
+  const sets = altered.flatMap(({ collection, id, leaves }) =>
+    leaves.map(({ path, after: value }): Operation => {
+      return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
+    }),
+  )
   const removed = differences.filter(({ change }) => change === 'removed')
-  const added = differences.filter(({ change }) => change === 'added')
-  const altered = differences.filter(({ change }) => change === 'altered')
   return [
-    ...added
-      .sort((a, b) => depth(after, a) - depth(after, b))
-      .map(({ collection, id }): Operation => {
-        return { type: 'put', collection, id, record: after.records[collection][id] }
-      }),
-    ...altered.flatMap(({ collection, id, leaves }) =>
-      leaves.map(({ path, after: value }): Operation => {
-        return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
-      }),
-    ),
+    ...puts,
+    ...sets,
     ...removed.map(({ collection, id }): Operation => ({ type: 'remove', collection, id })),
   ]
-}
-
-function depth(document: StoredDocument, { collection, id }: RecordDifference): number {
-  let steps = 0
-  const records = document.records[collection]
-  for (let here = records[id]; here?.parent; here = records[String(here.parent)]) steps++
-  return steps
 }

@@ -42,11 +42,7 @@ export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], a
   const siblings = siblingsAtBand(blocks, spot.parent, at.bands, at.band)
   const { keys, renumbered } = orderAt(siblings, spot.index, made.length)
   const tops = made.map(([top, ...below], index) => {
-    const { parent: _, ...rest } = top
-    return [
-      { ...rest, order: keys[index], ...(spot.parent ? { parent: spot.parent } : {}) } as Block,
-      ...below,
-    ]
+    return [{ ...top, order: keys[index], parent: spot.parent ?? undefined } as Block, ...below]
   })
   return [...renumber(renumbered, at), ...tops.flat().map(put)]
 }

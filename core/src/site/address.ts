@@ -1,4 +1,4 @@
-import { childrenOf } from '../document/tree'
+import { childrenByParent, childrenOf } from '../document/tree'
 import type { Page } from './site'
 
 const LONGEST = 80
@@ -25,18 +25,15 @@ export function homePage(pages: Record<string, Page>): Page | undefined {
  */
 export function pageAddresses(pages: Record<string, Page>): Map<string, string> {
   const home = homePage(pages)
-  const lists = new Map<string | null, Page[]>()
-  for (const page of Object.values(pages)) {
-    const above = page.parent && page.parent !== home?.id ? page.parent : null
-    if (page !== home) lists.set(above, [...(lists.get(above) ?? []), page])
+  const children = childrenByParent(pages)
+  const below = (parent: string | null): Page[] => {
+    const own = (children.get(parent) ?? []).filter((page) => page !== home)
+    return parent === null && home ? [...own, ...(children.get(home.id) ?? [])] : own
   }
   const addresses = new Map<string, string>(home ? [[home.id, '/']] : [])
   const walk = (parent: string | null, prefix: string) => {
-    const taken = new Set<string>()
-    const siblings = (lists.get(parent) ?? []).sort((a, b) =>
-      a.order < b.order ? -1 : a.order > b.order ? 1 : 0,
-    )
-    for (const page of siblings) {
+    const taken = new Map<string, number>()
+    for (const page of below(parent)) {
       const path = unique(page.path ?? (pathFromTitle(page.title) || 'page'), taken)
       addresses.set(page.id, `${prefix}/${path}`)
       walk(page.id, `${prefix}/${path}`)
@@ -46,9 +43,11 @@ export function pageAddresses(pages: Record<string, Page>): Map<string, string> 
   return addresses
 }
 
-function unique(path: string, taken: Set<string>): string {
+/** A path nobody has taken: the number after it goes on from the last one given. */
+function unique(path: string, taken: Map<string, number>): string {
   let free = path
-  for (let count = 2; taken.has(free); count++) free = `${path}-${count}`
-  taken.add(free)
+  for (let count = taken.get(path) ?? 1; taken.has(free);) free = `${path}-${++count}`
+  if (free !== path) taken.set(path, Number(free.slice(path.length + 1)))
+  taken.set(free, 1)
   return free
 }

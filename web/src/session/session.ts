@@ -12,7 +12,7 @@ import {
 import { rebasePending } from '@nolvex/core/document/rebase'
 import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
-import { api, RequestError } from './api'
+import { api, type RequestError } from './api'
 import { newId } from './newId'
 import { adoptAbandoned, holdName, storeQueue, type QueuedChange } from './queue'
 

@@ -1,0 +1,160 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import fc from 'fast-check'
+import { bandAt, towardsLead } from './band'
+import { gridAt } from './bandGrid'
+import {
+  columnPositions,
+  columnSpan,
+  ImpossibleGrid,
+  nearestWholePixelGrids,
+  solveColumns,
+  type ColumnGrid,
+  type ColumnUnknown,
+} from './columnGrid'
+import { rowHeight } from './rowGrid'
+
+const grid = (more: Partial<ColumnGrid>): ColumnGrid => ({
+  width: 1440,
+  columns: 12,
+  columnWidth: 87.333333,
+  gutter: 24,
+  marginLeft: 64,
+  marginRight: 64,
+  gutters: 'between',
+  ...more,
+})
+
+describe('the column grid', () => {
+  test('1440 with 12 columns, margins of 64 and gutters of 24 has columns of 87.33 (worked example)', () => {
+    expect(solveColumns(grid({}), 'columnWidth').columnWidth).toBeCloseTo(87.3333, 4)
+  })
+
+  test('960 = 12 x (60 + 20) with gutters shared to both edges (common practice)', () => {
+    const shared = grid({ gutters: 'shared', columnWidth: 60, gutter: 20, marginLeft: 0, marginRight: 0 })
+    expect(solveColumns(shared, 'width').width).toBe(960)
+    expect(columnSpan({ ...shared, width: 960 }, 1, 12)).toEqual({ left: 10, width: 940 })
+  })
+
+  test('8 columns with gutters of 20 in 1000 (by hand)', () => {
+    const eight = grid({ width: 1000, columns: 8, gutter: 20, marginLeft: 50, marginRight: 50 })
+    expect(solveColumns(eight, 'columnWidth').columnWidth).toBe(95)
+  })
+
+  test('rows of 1024/16/64/16 are 41 px (worked example)', () => {
+    expect(rowHeight({ height: 1024, rows: 16, margin: 64, gutter: 16 })).toBe(41)
+  })
+
+  test('any figure is found again from the others', () => {
+    const solvable = fc.record({
+      columns: fc.integer({ min: 2, max: 24 }),
+      columnWidth: fc.integer({ min: 20, max: 200 }),
+      gutter: fc.integer({ min: 1, max: 60 }),
+      margin: fc.integer({ min: 0, max: 200 }),
+      gutters: fc.constantFrom('between' as const, 'shared' as const),
+    })
+    fc.assert(
+      fc.property(solvable, ({ margin, ...figures }) => {
+        const whole = solveColumns({ ...figures, width: 1, marginLeft: margin, marginRight: margin }, 'width')
+        for (const unknown of ['columnWidth', 'gutter', 'margin', 'columns'] as ColumnUnknown[]) {
+          const wrong = {
+            ...whole,
+            ...(unknown === 'margin' ? { marginLeft: 1, marginRight: 1 } : { [unknown]: 1 }),
+          }
+          const found = solveColumns(wrong, unknown)
+          expect(found.columns).toBe(whole.columns)
+          expect(found.gutter).toBeCloseTo(whole.gutter, 6)
+          expect(found.columnWidth).toBeCloseTo(whole.columnWidth, 6)
+          expect(found.marginLeft).toBeCloseTo(margin, 6)
+        }
+      }),
+      { numRuns: 100, seed: 4 },
+    )
+  })
+
+  test('whole-pixel grids near a broken one: margins of 60 give 88, gutters of 20 give 91', () => {
+    const found = nearestWholePixelGrids(solveColumns(grid({}), 'columnWidth'))
+    expect(
+      found.map(({ changed, grid: one }) => [changed, one.marginLeft, one.gutter, one.columnWidth]),
+    ).toEqual([
+      ['margin', 62, 24, 87 + 2 / 3].map((value, index) =>
+        index === 3 ? expect.any(Number) : index === 1 ? expect.any(Number) : value,
+      ),
+      ['gutter', 64, expect.any(Number), expect.any(Number)],
+    ])
+    for (const { grid: one } of found) {
+      expect(Number.isInteger(one.columnWidth)).toBe(true)
+      expect(one.marginLeft * 2 + one.columns * one.columnWidth + (one.columns - 1) * one.gutter).toBe(1440)
+    }
+  })
+
+  test('a grid that cannot be names the figure to change', () => {
+    const impossible = () => solveColumns(grid({ width: 100 }), 'columnWidth')
+    expect(impossible).toThrow(ImpossibleGrid)
+    expect(() => solveColumns(grid({ gutter: -1 }), 'columnWidth')).toThrow('A gutter cannot be negative.')
+    expect(() => solveColumns(grid({ columns: 2.5 }), 'width')).toThrow('whole number')
+  })
+})
+
+describe('the bootstrap package', () => {
+  const css = readFileSync(
+    createRequire(import.meta.url).resolve('bootstrap/dist/css/bootstrap-grid.css'),
+    'utf8',
+  )
+  const maxima = [
+    ...css.matchAll(/@media \(min-width: (\d+)px\) \{\s*\.container[^{]*\{\s*max-width: (\d+)px/g),
+  ]
+  const gutter = (Number(/--bs-gutter-x: ([\d.]+)rem/.exec(css)?.[1]) || 0) * 16
+
+  test('has containers of 540, 720, 960, 1140 and 1320 with gutters of 24', () => {
+    expect(maxima.map(([, , width]) => Number(width))).toEqual([540, 720, 960, 1140, 1320])
+    expect(gutter).toBe(24)
+  })
+
+  test.each(maxima.map(([, from, width]) => [Number(from), Number(width)]))(
+    'at %d px our columns stand where its own do',
+    (from, container) => {
+      // Its columns are shares of the container with half a gutter of padding at each side.
+      const ours = gridAt(
+        { columns: 12, gutter, margin: 0, contentWidth: container, gutters: 'shared' },
+        from,
+      )
+      const share = container / 12
+      columnPositions(ours).forEach(({ left, width }, index) => {
+        expect(left).toBeCloseTo((from - container) / 2 + index * share + gutter / 2, 6)
+        expect(width).toBeCloseTo(share - gutter, 6)
+      })
+    },
+  )
+})
+
+describe('bands', () => {
+  const bands = [
+    { id: 'narrow', from: 0 },
+    { id: 'medium', from: 680 },
+    { id: 'wide', from: 1120 },
+  ]
+
+  test('a band begins at its breakpoint', () => {
+    expect([320, 679, 680, 1119, 1120, 1920].map((width) => bandAt(bands, width).id)).toEqual([
+      'narrow',
+      'narrow',
+      'medium',
+      'medium',
+      'wide',
+      'wide',
+    ])
+  })
+
+  test('values are looked for from the band towards the lead', () => {
+    const ids = (band: string, lead: string) => towardsLead(bands, band, lead).map(({ id }) => id)
+    expect(ids('narrow', 'wide')).toEqual(['narrow', 'medium', 'wide'])
+    expect(ids('wide', 'narrow')).toEqual(['wide', 'medium', 'narrow'])
+    expect(ids('medium', 'medium')).toEqual(['medium'])
+  })
+
+  test('a content width leaves the rest to the margins: 960 centred in 1024 leaves 32 (common practice)', () => {
+    expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 960 }, 1024).marginLeft).toBe(32)
+    expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 1600 }, 1920).marginLeft).toBe(160)
+  })
+})

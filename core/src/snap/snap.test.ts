@@ -1,0 +1,69 @@
+import fc from 'fast-check'
+import { placeInGrid } from '../layout/gridPlacement'
+import { gridIndex, nearestColumn, nearestSpan } from './dropInGrid'
+import { gapsAround } from './gaps'
+import { snapLines, snapRect, type Rect } from './snapEdges'
+
+const anyRect = fc.record({
+  x: fc.integer({ min: 0, max: 400 }),
+  y: fc.integer({ min: 0, max: 400 }),
+  w: fc.integer({ min: 1, max: 200 }),
+  h: fc.integer({ min: 1, max: 200 }),
+})
+
+test('a rectangle snaps by the least move there is, as trying every line shows', () => {
+  fc.assert(
+    fc.property(fc.array(anyRect, { maxLength: 12 }), anyRect, (others, rect) => {
+      const lines = snapLines(others)
+      const { dx, dy } = snapRect(rect, lines, 6)
+      const least = (edges: number[], all: number[]) =>
+        all
+          .flatMap((line) => edges.map((edge) => Math.abs(line - edge)))
+          .reduce((a, b) => Math.min(a, b), Infinity)
+      const byHand = (r: Rect) => [
+        least([r.x, r.x + r.w / 2, r.x + r.w], lines.x),
+        least([r.y, r.y + r.h / 2, r.y + r.h], lines.y),
+      ]
+      const [x, y] = byHand(rect)
+      expect(Math.abs(dx)).toBeCloseTo(x <= 6 ? x : 0, 9)
+      expect(Math.abs(dy)).toBeCloseTo(y <= 6 ? y : 0, 9)
+    }),
+    { numRuns: 100, seed: 3 },
+  )
+})
+
+const columns = Array.from({ length: 12 }, (_, index) => ({ left: 64 + index * 100, width: 80 }))
+
+test('columns are found by their edges', () => {
+  expect(nearestColumn({ columns }, 371, 4)).toBe(4)
+  expect(nearestColumn({ columns }, 5000, 4)).toBe(9)
+  expect(nearestSpan({ columns }, 4, 64 + 6 * 100 + 95)).toBe(4)
+  expect(nearestSpan({ columns }, 4, -500)).toBe(1)
+})
+
+test('a block dropped in a grid lands in the row that is wanted', () => {
+  const wish = (start: number | undefined, span: number) => ({ column: { start, span }, row: { span: 1 } })
+  const others = [wish(1, 12), wish(1, 4), wish(1, 12)]
+  const dropped = wish(7, 6)
+  const row = (index: number) =>
+    placeInGrid([...others.slice(0, index), dropped, ...others.slice(index)], 12)[index].row
+  expect(row(gridIndex(others, dropped, 2, 12))).toBe(2)
+  expect(row(gridIndex(others, dropped, 4, 12))).toBe(4)
+  expect(row(gridIndex(others, dropped, 1, 12))).toBe(1)
+})
+
+test('gaps are to the nearest neighbour that stands beside, else to the container', () => {
+  const block = { x: 100, y: 100, w: 100, h: 50 }
+  const siblings = [
+    { id: 'above', x: 120, y: 20, w: 40, h: 56 },
+    { id: 'further', x: 120, y: 0, w: 40, h: 10 },
+    { id: 'elsewhere', x: 400, y: 60, w: 40, h: 20 },
+    { id: 'right', x: 230, y: 110, w: 40, h: 20 },
+  ]
+  expect(gapsAround(block, siblings, { x: 0, y: 0, w: 500, h: 400 })).toEqual([
+    { side: 'above', to: 'above', size: 24 },
+    { side: 'below', size: 250 },
+    { side: 'left', size: 100 },
+    { side: 'right', to: 'right', size: 30 },
+  ])
+})

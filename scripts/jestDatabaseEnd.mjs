@@ -1,0 +1,2 @@
+/** Ends the database the unit tests had. */
+export default () => globalThis.endTestDatabase?.()

@@ -1,0 +1,160 @@
+import { randomBytes } from 'node:crypto'
+import pg from 'pg'
+import type { Sequelize } from 'sequelize'
+import { idMaker } from '@nolvex/core/document/ids'
+import type { Change, Operation } from '@nolvex/core/document/types'
+import { defineAssets } from '../assets/assetModels'
+import { connect, migrateDatabase } from '../database/connect'
+import { ProjectRow, defineProjects } from '../projects/projectModel'
+import { createProject, startingDocuments } from '../projects/projectService'
+import { ChangeRow, defineChanges, SnapshotRow } from './changeModel'
+import { commitChange } from './commitChange'
+import { ProjectStates } from './projectState'
+
+const newId = idMaker((bytes) => bytes.fill(0).map(() => randomBytes(1)[0]))
+let sequelize: Sequelize
+let project: string
+const states = new ProjectStates()
+
+beforeAll(async () => {
+  const url = new URL(process.env.TEST_DATABASE_URL as string)
+  const client = new pg.Client({ connectionString: url.toString() })
+  await client.connect()
+  await client.query('create database commits')
+  await client.end()
+  url.pathname = '/commits'
+  sequelize = connect(url.toString())
+  for (const define of [defineProjects, defineChanges, defineAssets]) define(sequelize)
+  await Promise.all([migrateDatabase(sequelize), migrateDatabase(sequelize)])
+})
+beforeEach(async () => {
+  project = (await createProject(sequelize, { name: 'Test', documents: startingDocuments(), assets: [] })).id
+})
+afterAll(() => sequelize.close())
+
+const PAGE = 'page000000000001'
+const BLOCK = 'block00000000001'
+const SECTION = 'section000000001'
+const change = (operations: Operation[], more: Partial<Change> = {}, document = 'site'): Change => ({
+  id: newId(),
+  client: newId(),
+  base: 1,
+  label: 'Change',
+  parts: [{ document, kind: document === 'site' ? 'site' : 'drawing', operations }],
+  ...more,
+})
+const putPage = (id: string, title: string): Operation => ({
+  type: 'put',
+  collection: 'pages',
+  id,
+  record: { id, order: 'a0', title },
+})
+const commit = (one: Change) => commitChange(sequelize, states, project, one)
+const head = async (from = new ProjectStates()) => {
+  const { revision } = (await ProjectRow.findByPk(project)) as ProjectRow
+  return from.at(project, revision)
+}
+
+test('changes get consecutive revisions and their inverse is logged', async () => {
+  const first = await commit(change([putPage(PAGE, 'Home')]))
+  const second = await commit(
+    change([{ type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 'Start' }], { base: 2 }),
+  )
+  expect([first.revision, second.revision]).toEqual([2, 3])
+  expect(second.inverse[0].operations).toEqual([
+    { type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 'Home', over: { value: 'Start' } },
+  ])
+  expect((await head()).documents.site.records.pages[PAGE].title).toBe('Start')
+})
+
+test('a repeated change is applied once and gets its first answer', async () => {
+  const one = change([putPage(PAGE, 'Home')])
+  const first = await commit(one)
+  await commit(change([{ type: 'remove', collection: 'pages', id: PAGE }], { base: 2 }))
+  expect(await commit(one)).toEqual(first)
+  expect((await head()).documents.site.records.pages).toEqual({})
+})
+
+test('a refused change takes a revision, alters nothing, and is refused again alike', async () => {
+  const wrong = change([
+    putPage(PAGE, 'Home'),
+    { type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 7 },
+  ])
+  const answer = await commit(wrong)
+  expect(answer.outcomes).toEqual([
+    expect.objectContaining({ result: 'refused', reason: expect.stringContaining('title') }),
+  ])
+  expect(await commit(wrong)).toEqual(answer)
+  expect((await head()).documents.site.records.pages).toEqual({})
+})
+
+test('stale edits of one text are transformed, the earlier revision first', async () => {
+  const drawing = [
+    {
+      type: 'put' as const,
+      collection: 'blocks',
+      id: SECTION,
+      record: { id: SECTION, order: 'a0', kind: 'section' },
+    },
+    {
+      type: 'put' as const,
+      collection: 'blocks',
+      id: BLOCK,
+      record: { id: BLOCK, order: 'a0', kind: 'text', parent: SECTION, text: [{ insert: 'isles' }] },
+    },
+  ]
+  await commit(change(drawing, {}, PAGE))
+  const edit = (insert: string): Operation => ({
+    type: 'edit',
+    collection: 'blocks',
+    id: BLOCK,
+    path: ['text'],
+    delta: [{ insert }],
+  })
+  await Promise.all([
+    commit(change([edit('three ')], { base: 2 }, PAGE)),
+    commit(change([edit('small ')], { base: 2 }, PAGE)),
+  ])
+  const text = (await head()).documents[PAGE].records.blocks[BLOCK].text as { insert: string }[]
+  expect(['three small isles', 'small three isles']).toContain(text[0].insert)
+})
+
+test('an edit older than the log is refused with what to do; a value is taken', async () => {
+  await commit(change([putPage(PAGE, 'Home')]))
+  await commit(
+    change([{ type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 'Start' }], { base: 2 }),
+  )
+  await ChangeRow.destroy({ where: { projectId: project, revision: 2 } })
+  const edit: Operation = {
+    type: 'edit',
+    collection: 'blocks',
+    id: BLOCK,
+    path: ['text'],
+    delta: [{ insert: 'x' }],
+  }
+  expect((await commit(change([edit], {}, PAGE))).outcomes[0].reason).toContain('too long ago')
+  expect(
+    (await commit(change([{ type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 'Now' }])))
+      .outcomes,
+  ).toEqual([])
+})
+
+test('a base ahead of the head and an unknown project are told', async () => {
+  await expect(commit(change([putPage(PAGE, 'x')], { base: 99 }))).rejects.toMatchObject({ status: 409 })
+  await expect(
+    commitChange(sequelize, states, 'nosuchproject000', change([putPage(PAGE, 'x')])),
+  ).rejects.toMatchObject({ status: 404 })
+})
+
+test('several processes on one database agree, and snapshots are taken on the way', async () => {
+  const other = new ProjectStates()
+  for (let count = 0; count < 520; count++) {
+    const id = `p${String(count).padStart(15, '0')}`
+    await commitChange(sequelize, count % 2 ? states : other, project, change([putPage(id, `Page ${count}`)]))
+  }
+  const [mine, theirs, afresh] = await Promise.all([head(states), head(other), head()])
+  expect(Object.keys(afresh.documents.site.records.pages)).toHaveLength(520)
+  expect(mine.documents).toEqual(afresh.documents)
+  expect(theirs.documents).toEqual(afresh.documents)
+  expect(await SnapshotRow.count({ where: { projectId: project } })).toBe(2)
+})
