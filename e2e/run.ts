@@ -1,7 +1,4 @@
-import { mkdtempSync, mkdirSync, chmodSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { Database } from '../scripts/database.mjs'
+import type { Database } from '../scripts/database.mjs'
 import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
@@ -13,31 +10,22 @@ import { thinSlice } from './journeys/thinSlice'
 import { twoWindows } from './journeys/twoWindows'
 import { Person } from './person'
 import { Site } from './site'
+import { withTestDatabase } from './testDatabase'
 
 const journeys: Journey[] = [thinSlice, mapByKeyboard, twoWindows, offline, badInput, looksAndAccess, killed]
 const wanted = process.argv[2]
 
-const folder = mkdtempSync(join(tmpdir(), 'nolvex-e2e-'))
-// The postgres user has to pass through it.
-chmodSync(folder, 0o755)
-mkdirSync(join(folder, 'db'))
-const database = new Database(join(folder, 'db'), { forTests: true })
 let passed = 0
 let failed = 0
-try {
-  const clusterUrl = await database.start()
-  await Site.makeTemplate(clusterUrl)
+await withTestDatabase(async (clusterUrl, database) => {
   for (const journey of journeys.filter(({ name }) => !wanted || name.includes(wanted))) {
-    await walk(journey, clusterUrl)
+    await walk(journey, clusterUrl, database)
   }
-} finally {
-  await database.stop()
-  rmSync(folder, { recursive: true, force: true })
-}
+})
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed ? 1 : 0)
 
-async function walk(journey: Journey, clusterUrl: string) {
+async function walk(journey: Journey, clusterUrl: string, database: Database) {
   const started = Date.now()
   const site = await Site.start(clusterUrl, journey.name)
   const { driver, close } = await launchBrowser()

@@ -2,15 +2,18 @@ import { createServer } from 'node:http'
 import { readFileSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { parseArgs } from 'node:util'
+import { readProjectFile } from '@nolvex/core/formats/projectFile'
+import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser } from '../browser'
-import { compareSubjects, noConformance } from './compare'
+import { compareSubjects, noConformance, type Subject } from './compare'
 import { Random } from './random'
 import { randomPage } from './randomPage'
 
 const WIDTHS = [360, 780, 1203, 1440]
 const ZOOMS = [1, 1.5, 2, 3]
+const DEMO_WIDTHS = [320, 390, 679, 680, 834, 1119, 1120, 1440, 1920]
 const BATCH = 25
 
 const { values } = parseArgs({
@@ -26,6 +29,7 @@ const library = shippedFontLibrary()
 const result = noConformance()
 try {
   await driver.get(fonts.address)
+  for (const zoom of ZOOMS) await compareSubjects(driver, library, demoPages(), DEMO_WIDTHS, zoom, result)
   const numbers = values.only
     ? [Number(values.only)]
     : Array.from({ length: trees }, (_, index) => seed * 1_000_000 + index)
@@ -40,6 +44,19 @@ try {
   fonts.close()
 }
 report()
+
+/** The drawn pages of the demo project. */
+function demoPages(): Subject[] {
+  const file = readFileSync(new URL('../../demo/skerrin-ferries.nolvex.zip', import.meta.url))
+  const { documents } = readProjectFile(new Uint8Array(file))
+  const { site, style, ...others } = documents
+  return Object.values(others)
+    .filter(({ kind }) => kind === 'drawing')
+    .map((drawing) => ({
+      name: `demo ${drawing.id}`,
+      sources: { drawing, site, style } as unknown as PageSources,
+    }))
+}
 
 function report() {
   const { boxes, boxMisses, lines, lineMisses, ties } = result

@@ -44,7 +44,9 @@ function wantedWidth(child: Box, room: number, parent: Box): number {
   if (child.width.mode === FILL) return room
   if (child.width.mode !== FIT) return extentPx(child.width, room)
   if (parent.arrange === 'column' && parent.node.arrange.align === 'stretch') return room
-  return Math.min(maxContent(child), Math.max(minContent(child), room))
+  // The least width is asked for only where it counts: finding it takes a look at every grapheme.
+  const most = maxContent(child)
+  return most <= room ? most : Math.min(most, Math.max(minContent(child), room))
 }
 
 function flexItem(child: Box, width: number, mode: HeightMode, lay: LayBox): Item {

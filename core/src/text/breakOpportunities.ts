@@ -7,6 +7,7 @@ const LineBreaker =
   (LineBreakerModule as unknown as { default?: LineBreakerClass }).default ?? LineBreakerModule
 
 const isAsciiSign = (code: number) => code >= 33 && code <= 126
+const isLetter = (code: number) => (code | 32) >= 97 && (code | 32) <= 122
 const isWordSign = (character: string) => /[A-Za-z0-9]/.test(character)
 const OPENERS = '¿¡“‘«'
 
@@ -21,7 +22,8 @@ export function breakOpportunities(text: string): Uint8Array {
   for (let index = 1; index < text.length; index++) {
     const before = text.charCodeAt(index - 1)
     const after = text.charCodeAt(index)
-    if (isAsciiSign(before) && isAsciiSign(after)) allowed[index] = breaksBetween(text, index) ? 1 : 0
+    if (isLetter(before) && isLetter(after)) allowed[index] = 0
+    else if (isAsciiSign(before) && isAsciiSign(after)) allowed[index] = breaksBetween(text, index) ? 1 : 0
     else if (before === 32 && (isAsciiSign(after) || OPENERS.includes(text[index]))) allowed[index] = 1
   }
   return allowed

@@ -33,6 +33,8 @@ export interface Shaped {
 export class FontFace {
   readonly metrics: FontMetrics
   private shapes = new Map<string, Shaped>()
+  private ownAdvances = new Map<number, number>()
+  private buffer: harfbuzz.Buffer
   private characters: Set<number>
 
   constructor(
@@ -40,9 +42,16 @@ export class FontFace {
     private font: harfbuzz.Font,
     private shaper: Shaper,
   ) {
+    this.buffer = new shaper.Buffer()
     this.metrics = lineMetricsOf(font)
     this.characters = new Set(font.face.collectUnicodes())
+    this.coversAscii = Array.from({ length: 95 }, (_, index) => 32 + index).every((code) =>
+      this.characters.has(code),
+    )
   }
+
+  /** Whether it has every printable ASCII character, so that plain text need not be looked through. */
+  readonly coversAscii: boolean
 
   has(codePoint: number): boolean {
     return this.characters.has(codePoint)
@@ -58,8 +67,15 @@ export class FontFace {
     return shaped
   }
 
+  private ownAdvance(glyph: number): number {
+    let advance = this.ownAdvances.get(glyph)
+    if (advance === undefined) this.ownAdvances.set(glyph, (advance = this.font.glyphHAdvance(glyph)))
+    return advance
+  }
+
   private shapeAnew(text: string): Shaped {
-    const buffer = new this.shaper.Buffer()
+    const { buffer } = this
+    buffer.reset()
     buffer.addText(text)
     buffer.setDirection(this.shaper.Direction.LTR)
     buffer.setScript('Latn')
@@ -74,7 +90,7 @@ export class FontFace {
     }
     glyphs.forEach(({ codepoint, cluster }, index) => {
       const advance = positions[index].xAdvance
-      const own = advance === 0 ? 0 : this.font.glyphHAdvance(codepoint)
+      const own = advance === 0 ? 0 : this.ownAdvance(codepoint)
       shaped.clusters[index] = cluster
       shaped.advances[index] = own
       shaped.adjustments[index] = advance - own

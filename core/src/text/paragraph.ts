@@ -34,6 +34,8 @@ export interface Paragraph {
 }
 
 const NEWLINE = 10
+/** Text every face that covers ASCII can set by itself. */
+const PLAIN = /^[\x20-\x7e\n]*$/
 const SPACE = 32
 
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
@@ -51,6 +53,12 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
   let start = 0
   runs.forEach((run, index) => {
     const asked = library.face(run)
+    if (asked.coversAscii && PLAIN.test(run.text)) {
+      if (run.text)
+        items.push({ start, end: start + run.text.length, run: index, face: asked, size: run.size })
+      start += run.text.length
+      return
+    }
     const resort = library.fallback(run)
     let at = start
     for (const character of run.text) {
