@@ -18,12 +18,13 @@ export async function loadDemo(sequelize: Sequelize, how: 'load' | 'reset'): Pro
   const count = await ProjectRow.count()
   if (how === 'load' && count > 0) return
   if (how === 'reset') await ProjectRow.destroy({ where: { id: DEMO_ID } })
+  if (count === 0) {
+    await createProject(
+      sequelize,
+      { name: 'Untitled project', documents: startingDocuments(), assets: [] },
+      EMPTY_ID,
+    )
+  }
   const file = readFileSync(join(rootFolder(), 'demo', 'skerrin-ferries.nolvex.zip'))
   await createProject(sequelize, readProjectFile(new Uint8Array(file)), DEMO_ID)
-  if (count > 0) return
-  await createProject(
-    sequelize,
-    { name: 'Untitled project', documents: startingDocuments(), assets: [] },
-    EMPTY_ID,
-  )
 }

@@ -24,6 +24,10 @@ const colours = computed(() =>
   inOrder(Object.values(project.style.records.tokens).filter(({ type }) => type === 'colour')),
 )
 const value = (path: string[]) => one.value && page.value(one.value, path).value
+const inGrid = computed(() => {
+  const parent = one.value?.parent && page.placed.value.get(one.value.parent)
+  return parent && parent.box.arrange === 'grid'
+})
 const arrange = computed(() => (value(['arrange', 'type']) as string) ?? 'column')
 
 function written(path: string[]): string {
@@ -229,14 +233,14 @@ const SIDES = ['top', 'right', 'bottom', 'left']
           />
         </LeafRow>
         <LeafRow
-          v-if="value(['place', 'column', 'start']) !== undefined"
+          v-if="inGrid && value(['place', 'column', 'start']) !== undefined"
           :block="one"
           label="from column"
           :path="['place', 'column', 'start']"
         >
           <b>{{ value(['place', 'column', 'start']) }}</b>
         </LeafRow>
-        <LeafRow :block="one" label="columns" :path="['place', 'column', 'span']">
+        <LeafRow v-if="inGrid" :block="one" label="columns" :path="['place', 'column', 'span']">
           <b>{{ value(['place', 'column', 'span']) ?? 1 }}</b>
         </LeafRow>
       </template>

@@ -10,6 +10,10 @@ import type { Placed } from './usePage'
 const props = defineProps<{ block: Placed; zoom: number }>()
 const page = useDraftingPage()
 
+/** Beside the block, where a small gap leaves its figure room; inside it where the page ends. */
+const besideOf = (right: number) =>
+  right + 70 / props.zoom < page.width.value ? right + 14 / props.zoom : right - 60 / props.zoom
+
 const lines = computed(() => {
   const { x, y, w, h } = props.block
   return gapsOf(page, props.block)
@@ -19,7 +23,7 @@ const lines = computed(() => {
       const isVertical = gap.side === 'above' || gap.side === 'below'
       const start = { above: y - gap.size, below: y + h, left: x - gap.size, right: x + w }[gap.side]
       const rect = isVertical
-        ? { left: x + Math.min(w / 2, 120), top: start, width: 0, height: gap.size }
+        ? { left: besideOf(x + w), top: start, width: 0, height: gap.size }
         : { left: start, top: y + Math.min(h / 2, 60), width: gap.size, height: 0 }
       return { gap, source, isVertical, rect }
     })

@@ -214,9 +214,11 @@ td:first-child a {
   font-size: 15px;
 }
 .do {
-  display: flex;
-  gap: 16px;
-  justify-content: flex-end;
+  text-align: right;
+  white-space: nowrap;
+}
+.do > * + * {
+  margin-left: 16px;
 }
 .answer {
   display: flex;
