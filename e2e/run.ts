@@ -6,13 +6,23 @@ import { killed } from './journeys/killed'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { offline } from './journeys/offline'
+import { selections } from './journeys/selections'
 import { thinSlice } from './journeys/thinSlice'
 import { twoWindows } from './journeys/twoWindows'
 import { Person } from './person'
 import { Site } from './site'
 import { withTestDatabase } from './testDatabase'
 
-const journeys: Journey[] = [thinSlice, mapByKeyboard, twoWindows, offline, badInput, looksAndAccess, killed]
+const journeys: Journey[] = [
+  thinSlice,
+  selections,
+  mapByKeyboard,
+  twoWindows,
+  offline,
+  badInput,
+  looksAndAccess,
+  killed,
+]
 const wanted = process.argv[2]
 
 let passed = 0

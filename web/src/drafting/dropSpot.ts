@@ -1,6 +1,6 @@
 import { refusesParent } from '@nolvex/core/block/kinds'
 import type { Block } from '@nolvex/core/block/block'
-import { moveBlocks, setLeaf } from '@nolvex/core/draft/blockChanges'
+import { moveBlocks, outermost, setLeaf } from '@nolvex/core/draft/blockChanges'
 import type { Operation } from '@nolvex/core/document/types'
 import { columnPositions } from '@nolvex/core/grid/columnGrid'
 import { gridIndex, nearestColumn } from '@nolvex/core/snap/dropInGrid'
@@ -107,7 +107,7 @@ function inStack(
     operations: () =>
       moveBlocks(
         page.blocks.value,
-        [block.id],
+        carried(page, block),
         spotAmong(page, block, container, list, index),
         page.at.value,
       ),
@@ -183,13 +183,13 @@ function inGrid(page: DraftingPage, block: Block, container: Placed, others: Pla
     operations: () => [
       ...moveBlocks(
         page.blocks.value,
-        [block.id],
+        carried(page, block),
         spotAmong(page, block, container, others, index),
         page.at.value,
       ),
       ...(span === columns.length
         ? []
-        : setLeaf([block.id], ['place', 'column', 'start'], start, page.at.value)),
+        : setLeaf(carried(page, block), ['place', 'column', 'start'], start, page.at.value)),
     ],
   }
 }
@@ -215,25 +215,47 @@ function placedFreely(
   others: Placed[],
   rect: Rect,
 ): DropSpot {
-  const columns = page.grid.value ? columnLines(page) : []
-  const snapped = snapRect(rect, snapLines([...others, container], columns), REACH)
+  const along = carried(page, block)
+  const still = others.filter(({ id }) => !along.includes(id))
+  const snapped = snapRect(rect, snapLines([...still, container], columnLines(page)), REACH)
   const mark = { ...rect, x: Math.round(rect.x + snapped.dx), y: Math.round(rect.y + snapped.dy) }
-  const [borderTop, , , borderLeft] = container.box.border
-  const left = px(mark.x - container.x - borderLeft)
-  const top = px(mark.y - container.y - borderTop)
-  const spot = { parent: container.id, index: others.length }
-  const isHere = block.parent === container.id
+  const own = page.placed.value.get(block.id) ?? mark
+  const spot = { parent: container.id, index: container.box.children.length }
   return {
     mark,
     lines: snapped.lines,
     operations: () => [
-      ...(isHere ? [] : moveBlocks(page.blocks.value, [block.id], spot, page.at.value)),
-      ...setLeaf([block.id], ['place', 'anchor', 'x'], 'start', page.at.value),
-      ...setLeaf([block.id], ['place', 'anchor', 'y'], 'start', page.at.value),
-      ...setLeaf([block.id], ['place', 'offset', 'left'], left as never, page.at.value),
-      ...setLeaf([block.id], ['place', 'offset', 'top'], top as never, page.at.value),
+      ...moveBlocks(
+        page.blocks.value,
+        along.filter((id) => page.blocks.value[id].parent !== container.id),
+        spot,
+        page.at.value,
+      ),
+      ...along.flatMap((id) => {
+        const from = page.placed.value.get(id) ?? own
+        return standAt(page, id, container, from.x + mark.x - own.x, from.y + mark.y - own.y)
+      }),
     ],
   }
+}
+
+/** Anchors a block at a place in a container, given in px on the page. */
+function standAt(page: DraftingPage, id: string, container: Placed, x: number, y: number): Operation[] {
+  const [borderTop, , , borderLeft] = container.box.border
+  const offset = (length: number) => px(Math.round(length)) as never
+  const set = (path: string[], value: never) => setLeaf([id], ['place', ...path], value, page.at.value)
+  return [
+    ...set(['anchor', 'x'], 'start' as never),
+    ...set(['anchor', 'y'], 'start' as never),
+    ...set(['offset', 'left'], offset(x - container.x - borderLeft)),
+    ...set(['offset', 'top'], offset(y - container.y - borderTop)),
+  ]
+}
+
+/** What goes along with a dragged block: the whole selection when the block is of it. */
+function carried(page: DraftingPage, block: Block): string[] {
+  const selected = page.selection.value
+  return selected.includes(block.id) ? outermost(page.blocks.value, selected) : [block.id]
 }
 
 /** The page's own columns as lines to snap to. */

@@ -7,7 +7,7 @@ import { childrenOf } from '@nolvex/core/document/tree'
 import { writeIndentedText } from '@nolvex/core/formats/indentedText'
 import { pageAddresses } from '@nolvex/core/site/address'
 import { addOutline, addPages, isBelow, movePage, sectionsOf } from '@nolvex/core/site/pageChanges'
-import { treeLayout, type MapCard } from '@nolvex/core/site/treeLayout'
+import { treeLayout } from '@nolvex/core/site/treeLayout'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -15,6 +15,7 @@ import { cardHeight, cardSize } from './cardSize'
 import PageCard from './PageCard.vue'
 import PageParticulars from './PageParticulars.vue'
 import PastePages from './PastePages.vue'
+import { useCardDrag } from './useCardDrag'
 
 const project = useProject()
 const selected = ref<string>()
@@ -237,60 +238,7 @@ useCommands().offer([
   { id: 'map-copy', label: 'Copy the map as an indented list', run: () => void copyList() },
 ])
 
-const dragging = ref<{ id: string; x: number; y: number }>()
-const target = ref<{ id: string; where: 'before' | 'inside' | 'after' }>()
-
-function startDrag(event: PointerEvent, id: string) {
-  if (event.button !== 0) return
-  selected.value = id
-  if (renaming.value) return
-  const card = event.currentTarget as HTMLElement
-  const start = { x: event.clientX, y: event.clientY }
-  const follow = (moved: PointerEvent) => {
-    const [dx, dy] = [moved.clientX - start.x, moved.clientY - start.y]
-    if (!dragging.value && Math.hypot(dx, dy) < 5) return
-    dragging.value = { id, x: dx / camera.value.k, y: dy / camera.value.k }
-    target.value = targetAt(moved, id)
-  }
-  const end = (last: PointerEvent) => {
-    card.removeEventListener('pointermove', follow)
-    if (last.type === 'pointerup') drop(id)
-    dragging.value = undefined
-    target.value = undefined
-  }
-  card.setPointerCapture(event.pointerId)
-  card.addEventListener('pointermove', follow)
-  card.addEventListener('pointerup', end, { once: true })
-  card.addEventListener('pointercancel', end, { once: true })
-}
-
-function targetAt({ clientX, clientY }: PointerEvent, id: string) {
-  const box = frame.value?.getBoundingClientRect()
-  if (!box) return undefined
-  const [x, y] = camera.value.invert([clientX - box.left, clientY - box.top])
-  const over = (card: MapCard & { sections: unknown[] }) =>
-    x > card.x - 10 &&
-    x < card.x + cardSize.width + 10 &&
-    y > card.y &&
-    y < card.y + Math.max(60, cardHeight(card.sections.length))
-  const card = cards.value.find(
-    (one) => one.page.id !== id && !isBelow(pages.value, one.page.id, id) && over(one),
-  )
-  if (!card) return undefined
-  const share = (x - card.x) / cardSize.width
-  const isTop = parentOf(card.page.id) === null
-  const where = isTop ? 'inside' : share < 0.25 ? 'before' : share > 0.75 ? 'after' : 'inside'
-  return { id: card.page.id, where } as const
-}
-
-function drop(id: string) {
-  const onto = target.value
-  if (!dragging.value || !onto) return
-  if (onto.where === 'inside') return move(id, onto.id, childrenOf(pages.value, onto.id).length)
-  const list = siblings(onto.id).filter((page) => page.id !== id)
-  const at = list.findIndex((page) => page.id === onto.id)
-  move(id, parentOf(onto.id), onto.where === 'before' ? at : at + 1)
-}
+const { dragging, target, startDrag } = useCardDrag({ frame, camera, cards, pages, selected, renaming, move })
 </script>
 
 <template>

@@ -1,0 +1,70 @@
+import { Key } from 'selenium-webdriver'
+import { expectEqual, expectTrue } from '../expect'
+import { documentsOf, type Journey } from './journey'
+
+const PROJECT = 'skerrinferries00'
+
+/** Several blocks at once: selected, duplicated, copied to another page, deleted, and brought back. */
+export const selections: Journey = {
+  name: 'several blocks at once',
+  async run({ person, site }) {
+    const { driver } = person
+    await person.open(`${site.address}/projects/${PROJECT}/wireframe`)
+    await person.until('the page is there', async () =>
+      (await person.text('.drawing')).includes('Small boats'),
+    )
+    expectEqual(await count(), 58, 'blocks at first')
+
+    await pick('Orrel 09:40')
+    await pick('Tansay 10:15', true)
+    expectEqual((await person.all('[data-selected]')).length, 2, 'two are selected')
+    await person.chord(Key.CONTROL, 'd')
+    await person.saved()
+    expectEqual(await count(), 66, 'duplicated with what stands in them')
+    await person.keys(Key.DELETE)
+    await person.saved()
+    expectEqual(await count(), 58, 'deleted')
+    await person.chord(Key.CONTROL, 'z')
+    await person.chord(Key.CONTROL, 'z')
+    await person.saved()
+    expectEqual(await count(), 58, 'and both taken back')
+
+    await pick('Orrel 09:40')
+    await pick('Tansay 10:15', true)
+    await person.chord(Key.CONTROL, 'c')
+    await driver.executeScript(
+      `const s = document.querySelector('.page select'); s.value = 'pagetimetable000'; s.dispatchEvent(new Event('change'))`,
+    )
+    await person.see('.begin')
+    await person.chord(Key.CONTROL, 'v')
+    await person.saved()
+    expectEqual(await count('pagetimetable000'), 9, 'pasted on another page, in a section')
+
+    await person.keys('1')
+    await person.until(
+      'the narrow band shows',
+      async () => (await person.text('.handle[role=slider]')) === '390 px',
+    )
+    await driver.executeScript(`document.querySelector('.handle[role=slider]').focus()`)
+    await person.keys(Key.ARROW_RIGHT, Key.ARROW_RIGHT)
+    expectEqual(await person.text('.handle[role=slider]'), '392 px', 'the rail goes by key')
+    await driver.executeScript('document.activeElement.blur()')
+    await person.chord(Key.CONTROL, 'k')
+    const typed = await person.see('.typed')
+    await typed.sendKeys('ledger', Key.ENTER)
+    await person.see('.ledger table')
+    expectTrue((await person.text('.summary')).includes('15 pages'), 'the command list leads to the Ledger')
+
+    async function pick(name: string, add = false) {
+      await driver.executeScript(
+        `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey: arguments[1] }))`,
+        name,
+        add,
+      )
+    }
+    async function count(page = 'pagehome00000000') {
+      const { documents } = await documentsOf(site, PROJECT)
+      return Object.keys(documents[page]?.records.blocks ?? {}).length
+    }
+  },
+}
