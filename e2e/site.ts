@@ -1,10 +1,10 @@
 import { fork, type ChildProcess } from 'node:child_process'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import pg from 'pg'
+import { rootFolder } from '@nolvex/server/config'
 import { freePort } from '../scripts/database.mjs'
 
-export const ROOT = fileURLToPath(new URL('..', import.meta.url))
+export const ROOT = rootFolder()
 
 /** A server of the built application with a database of its own. */
 export class Site {

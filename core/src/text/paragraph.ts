@@ -40,6 +40,22 @@ const SPACE = 32
 
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
 export function shapeParagraph(library: FontLibrary, runs: TextRun[]): Paragraph {
+  let known = shapedBy.get(library)
+  if (!known || known.size > MOST_KEPT) shapedBy.set(library, (known = new Map()))
+  const key = runs.map(keyOf).join('\0')
+  let paragraph = known.get(key)
+  if (!paragraph) known.set(key, (paragraph = shapeAnew(library, runs)))
+  return paragraph
+}
+
+/** Paragraphs by what they say and how they are set: the same words come back at every band and after every change. */
+const shapedBy = new WeakMap<FontLibrary, Map<string, Paragraph>>()
+const MOST_KEPT = 20_000
+
+const keyOf = ({ text, family, weight, italic, size, link }: TextRun) =>
+  `${family}/${weight}/${italic}/${size}/${link ?? ''}/${text}`
+
+function shapeAnew(library: FontLibrary, runs: TextRun[]): Paragraph {
   const text = runs.map((run) => run.text).join('')
   const items = itemize(library, runs)
   const positions = new Float64Array(text.length + 1)
