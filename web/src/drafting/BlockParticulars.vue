@@ -116,12 +116,7 @@ function choose(event: Event) {
   input.value = ''
 }
 
-const ARRANGEMENTS = {
-  row: 'side by side',
-  column: 'one below another',
-  grid: 'in columns',
-  placed: 'freely placed',
-}
+const ARRANGEMENTS = ['row', 'column', 'grid', 'placed']
 const JUSTIFY = { start: 'at the start', centre: 'in the middle', end: 'at the end', between: 'spread out' }
 const ALIGN = { start: 'at the start', centre: 'in the middle', end: 'at the end', stretch: 'stretched' }
 const SIDES = ['top', 'right', 'bottom', 'left']
@@ -177,7 +172,7 @@ const SIDES = ['top', 'right', 'bottom', 'left']
             aria-label="How children stand"
             @change="pick('Arrange', ['arrange', 'type'], $event)"
           >
-            <option v-for="(words, name) in ARRANGEMENTS" :key="name" :value="name">{{ words }}</option>
+            <option v-for="name in ARRANGEMENTS" :key="name" :value="name">{{ name }}</option>
           </select>
         </LeafRow>
         <template v-if="arrange !== 'placed'">

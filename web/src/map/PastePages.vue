@@ -37,6 +37,7 @@ function add() {
         @keydown.tab.exact.prevent="text += '\t'"
       />
       <ol class="preview" aria-label="What will be added">
+        <li v-if="outline.entries.length === 0" class="soft">What will be added shows here.</li>
         <li
           v-for="(entry, index) in outline.entries.slice(0, 200)"
           :key="index"
