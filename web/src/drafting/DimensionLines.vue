@@ -125,7 +125,9 @@ span {
 }
 .vertical input,
 .vertical span {
-  margin-left: 44px;
+  position: absolute;
+  top: calc(50% - 9px);
+  left: 8px;
 }
 .horizontal input,
 .horizontal span {
