@@ -29,14 +29,15 @@ export class BoxComputer {
   box(node: BlockNode, children: Box[]): Box {
     const font = this.fontOf(node)
     const { arrange, place, look } = node
-    const length = (written: WrittenLength) => {
+    const exact = (written: WrittenLength) => {
       if (written.unit === 'vw' || written.unit === 'vh') this.usesViewport = true
       // Single precision, as browsers compute lengths: 3.75pt is 5px, not a shade less.
-      return trunc64(Math.fround(toPx(written, this.environment, font)))
+      return Math.fround(toPx(written, this.environment, font))
     }
+    const length = (written: WrittenLength) => trunc64(exact(written))
     const extent = (written: WrittenLength): Extent =>
       written.unit === '%' ? { mode: PERCENT, value: written.value } : { mode: FIXED, value: length(written) }
-    const border = look.border.map((side) => (side ? borderWidth(length(side.width)) : 0)) as Box['border']
+    const border = look.border.map((side) => (side ? borderWidth(exact(side.width)) : 0)) as Box['border']
     const [top, right, bottom, left] = arrange.padding.map(length)
     return {
       node,
