@@ -3,4 +3,3 @@ declare module '*.vue' {
   const component: DefineComponent<object, object, unknown>
   export default component
 }
-declare module 'd3-flextree'

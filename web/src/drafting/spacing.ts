@@ -35,7 +35,7 @@ export function gapSource(page: DraftingPage, block: Placed, gap: Gap): GapSourc
   if (arrange === 'placed') return offsetSource(block, gap)
   if (gap.to) return gapBetween(page, parent, isVertical)
   const side = { above: 'top', below: 'bottom', left: 'left', right: 'right' }[gap.side]
-  const isTight = tightlyFollows(parent, block, gap)
+  const isTight = tightlyFollows(parent, gap)
   return isTight ? { id: parent.id, path: ['arrange', 'padding', side], value: length } : undefined
 }
 
@@ -63,7 +63,7 @@ function gapBetween(page: DraftingPage, parent: Placed, isVertical: boolean): Ga
 }
 
 /** Whether the gap to the container's edge is its padding and nothing else. */
-function tightlyFollows(parent: Placed, _block: Placed, gap: Gap): boolean {
+function tightlyFollows(parent: Placed, gap: Gap): boolean {
   const inset = {
     above: parent.box.insetTop,
     below: parent.box.insetBottom,
