@@ -89,6 +89,13 @@ function ourLayout(sources: PageSources, library: FontLibrary): number {
   return timed(() => new PageLayouter(library).layout(page, environment))
 }
 
+/** A library that has read its fonts, as Chromium has, and shaped nothing yet. */
+function withFontsOpen(): FontLibrary {
+  const library = shippedFontLibrary()
+  for (const level of Object.values(plainStyle.records.levels)) library.face({ italic: false, ...level })
+  return library
+}
+
 /** The same tree of rows and columns in yoga, texts measured by a function that knows their size at once. */
 function yogaLayout(sources: PageSources): number {
   const { blocks } = sources.drawing.records
@@ -144,14 +151,19 @@ async function compareLayout(count: number) {
   await driver.executeScript('document.open(); document.write(arguments[0]); document.close()', html)
   const shaped = shippedFontLibrary()
   ourLayout(sources, shaped)
+  const again = new PageLayouter(shaped)
+  const page = resolvePage(sources, usualBands.wide)
+  again.layout(page, environment)
   const figures = {
     ours: [] as number[],
     shaped: [] as number[],
     yoga: [] as number[],
     chromium: [] as number[],
+    width: [] as number[],
+    chromiumWidth: [] as number[],
   }
   for (let round = 0; round < ROUNDS; round++) {
-    figures.ours.push(ourLayout(sources, shippedFontLibrary()))
+    figures.ours.push(ourLayout(sources, withFontsOpen()))
     figures.shaped.push(ourLayout(sources, shaped))
     figures.yoga.push(yogaLayout(sources))
     const reflow = await driver.executeScript(`
@@ -160,14 +172,26 @@ async function compareLayout(count: number) {
       const started = performance.now(); next.getBoundingClientRect(); next.lastElementChild.getBoundingClientRect()
       return performance.now() - started`)
     figures.chromium.push(Number(reflow))
+    const width = 1400 - round
+    figures.width.push(timed(() => again.layout(page, { ...environment, viewportWidth: width })))
+    const narrower = await driver.executeScript(
+      `const started = performance.now(); document.body.style.width = arguments[0] + 'px'
+      document.body.lastElementChild.getBoundingClientRect(); return performance.now() - started`,
+      width,
+    )
+    figures.chromiumWidth.push(Number(narrower))
   }
   const [ours, warm, peer, chromium] = [figures.ours, figures.shaped, figures.yoga, figures.chromium].map(
     median,
   )
+  const [width, chromiumWidth] = [median(figures.width), median(figures.chromiumWidth)]
   const beside = (own: number) =>
     `${ms(own)}, yoga taking ${(peer / own).toFixed(1)} times and Chromium’s style and reflow ${(chromium / own).toFixed(1)} times as long`
-  console.log(`layout of ${count} blocks, fonts and texts cold: ${beside(ours)}`)
-  console.log(`layout of ${count} blocks, texts shaped before (as Chromium’s are): ${beside(warm)}`)
+  console.log(`layout of ${count} blocks, no text shaped before: ${beside(ours)}`)
+  console.log(`layout of ${count} blocks, texts shaped before: ${beside(warm)}`)
+  console.log(
+    `layout of ${count} blocks at a new width: ${ms(width)}, Chromium’s reflow taking ${(chromiumWidth / width).toFixed(1)} times as long`,
+  )
 }
 
 function relayout() {

@@ -112,12 +112,13 @@ function compareLines(
   // Empty lines have no character to see in the browser.
   const starts = lines.filter(({ start, end }) => end > start).map(({ start }) => start)
   const seen = found.lineStarts
-  const at = starts.findIndex((start, index) => start !== seen[index])
-  if (at < 0 && starts.length === seen.length) return
+  const longer = starts.length > seen.length ? starts : seen
+  const at = longer.findIndex((_, index) => starts[index] !== seen[index])
+  if (at < 0) return
   const from = starts[at - 1] ?? 0
   const next = [starts[at] ?? paragraph.text.length, seen[at] ?? paragraph.text.length] as const
   // The browser's box may be a 64th wider or narrower than ours.
-  const widthsDiffer = Math.abs(found.rect[2] - box.w)
+  const widthsDiffer = Math.round(Math.abs(found.rect[2] - box.w) * 64) / 64
   if (isTie(paragraph, from, Math.max(...next), available, widthsDiffer)) result.ties++
   else {
     const words = JSON.stringify(paragraph.text.slice(from, from + 60))

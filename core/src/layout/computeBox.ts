@@ -1,7 +1,7 @@
-import type { BlockNode, NodeRun, Size } from '../resolve/node'
-import { baselineInLine } from '../text/fontMetrics'
+import type { BlockNode, NodeRun, Size, TextStyle } from '../resolve/node'
+import { advanceAt, baselineInLine, cachedSize } from '../text/fontMetrics'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
-import type { FontLibrary } from '../text/fontLibrary'
+import type { FontLibrary, FontStyle } from '../text/fontLibrary'
 import { shapeParagraph, type TextRun } from '../text/paragraph'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
 import { trunc64 } from '../text/layoutUnit'
@@ -13,56 +13,63 @@ export const SMALL = 0.8
 /** Bold text is at least this heavy, and heavier than its surroundings. */
 export const BOLD = 700
 
+const PAGE_STYLE: FontStyle = { family: PAGE_FAMILY, weight: 400, italic: false }
+const NO_TEXT: NodeRun = { text: '', bold: false, italic: false, small: false }
 const UNLIMITED: Extent = { mode: FIXED, value: Infinity }
-const NO_MINIMUM: Extent = { mode: FIXED, value: 0 }
+const NOTHING: Extent = { mode: FIXED, value: 0 }
+const BY_CONTENT: Extent = { mode: FIT, value: 0 }
+const ONE_SHARE: Extent = { mode: FILL, value: 1 }
+const NO_BORDER: Box['border'] = [0, 0, 0, 0]
+
+/** A font at the size of a text style, and how its lines are set, px. */
+interface SetFont extends FontMeasures {
+  lineHeight: number
+  baseline: number
+}
 
 /** Computes boxes from nodes: written lengths to px, text to shaped paragraphs. */
 export class BoxComputer {
   /** Whether any length so far was measured by the viewport. */
   usesViewport = false
+  private fonts = new WeakMap<TextStyle, SetFont>()
+  private pageFont: FontMeasures
 
   constructor(
     private library: FontLibrary,
     public environment: Environment,
-  ) {}
+  ) {
+    this.pageFont = this.measures(PAGE_STYLE, rootFontSize(environment))
+  }
 
   box(node: BlockNode, children: Box[]): Box {
     const font = this.fontOf(node)
-    const { arrange, place, look } = node
-    const exact = (written: WrittenLength) => {
-      if (written.unit === 'vw' || written.unit === 'vh') this.usesViewport = true
-      // Single precision, as browsers compute lengths: 3.75pt is 5px, not a shade less.
-      return Math.fround(toPx(written, this.environment, font))
-    }
-    const length = (written: WrittenLength) => trunc64(exact(written))
-    const extent = (written: WrittenLength): Extent =>
-      written.unit === '%' ? { mode: PERCENT, value: written.value } : { mode: FIXED, value: length(written) }
-    const border = look.border.map((side) => (side ? borderWidth(exact(side.width)) : 0)) as Box['border']
-    const [top, right, bottom, left] = arrange.padding.map(length)
+    const { arrange, place } = node
+    const border = this.borders(node, font)
+    const [top, right, bottom, left] = arrange.padding
     return {
       node,
       children,
       arrange: arrange.type,
-      columnGap: length(arrange.columnGap),
-      rowGap: length(arrange.rowGap),
-      insetTop: border[0] + top,
-      insetRight: border[1] + right,
-      insetBottom: border[2] + bottom,
-      insetLeft: border[3] + left,
+      columnGap: this.length(arrange.columnGap, font),
+      rowGap: this.length(arrange.rowGap, font),
+      insetTop: border[0] + this.length(top, font),
+      insetRight: border[1] + this.length(right, font),
+      insetBottom: border[2] + this.length(bottom, font),
+      insetLeft: border[3] + this.length(left, font),
       border,
-      width: sizeExtent(place.width, extent),
-      height: sizeExtent(place.height, extent),
-      minWidth: place.minWidth ? extent(place.minWidth) : NO_MINIMUM,
-      maxWidth: place.maxWidth ? extent(place.maxWidth) : UNLIMITED,
-      minHeight: place.minHeight ? length(place.minHeight) : 0,
-      maxHeight: place.maxHeight ? length(place.maxHeight) : Infinity,
-      left: extent(place.left),
-      right: extent(place.right),
-      offsetX: extent(place.offsetX),
-      top: length(place.top),
-      bottom: length(place.bottom),
-      offsetY: length(place.offsetY),
-      text: node.text && this.text(node, font),
+      width: this.size(place.width, font),
+      height: this.size(place.height, font),
+      minWidth: place.minWidth ? this.extent(place.minWidth, font) : NOTHING,
+      maxWidth: place.maxWidth ? this.extent(place.maxWidth, font) : UNLIMITED,
+      minHeight: place.minHeight ? this.length(place.minHeight, font) : 0,
+      maxHeight: place.maxHeight ? this.length(place.maxHeight, font) : Infinity,
+      left: this.extent(place.left, font),
+      right: this.extent(place.right, font),
+      offsetX: this.extent(place.offsetX, font),
+      top: this.length(place.top, font),
+      bottom: this.length(place.bottom, font),
+      offsetY: this.length(place.offsetY, font),
+      text: node.text && this.text(node.text),
       x: 0,
       y: 0,
       w: 0,
@@ -79,52 +86,75 @@ export class BoxComputer {
   }
 
   /** The font em, ex and ch of a block are measured by: its text's, else the page's. */
-  fontOf(node: BlockNode): FontMeasures {
-    const root = rootFontSize(this.environment)
-    const style = node.text?.style
-    const family = {
-      family: style?.family ?? PAGE_FAMILY,
-      weight: style?.weight ?? 400,
-      italic: style?.italic ?? false,
-    }
-    const { metrics } = this.library.face(family)
-    const measure = (size: number): FontMeasures => ({
-      size,
-      xHeight: (metrics.xHeight * size) / metrics.unitsPerEm,
-      zeroAdvance: (metrics.zeroAdvance * size) / metrics.unitsPerEm,
-    })
-    if (!style) return measure(root)
-    if (style.size.unit === 'vw' || style.size.unit === 'vh') this.usesViewport = true
-    return measure(toPx(style.size, this.environment, measure(root)))
+  fontOf({ text }: BlockNode): FontMeasures {
+    return text ? this.setFont(text.style) : this.pageFont
   }
 
-  private text(node: BlockNode, { size }: FontMeasures): BoxText {
-    const { style, runs } = node.text as NonNullable<BlockNode['text']>
-    const styled = runs.length ? runs : [{ text: '', bold: false, italic: false, small: false }]
-    const lineHeight = this.lineHeight(style.lineHeight, size)
+  private setFont(style: TextStyle): SetFont {
+    let font = this.fonts.get(style)
+    if (font) return font
+    const measures = this.measures(style, this.exact(style.size, this.measures(style, this.pageFont.size)))
+    const lineHeight = this.lineHeight(style.lineHeight, measures.size)
+    const { metrics } = this.library.face(style)
+    font = { ...measures, lineHeight, baseline: baselineInLine(metrics, measures.size, lineHeight) }
+    this.fonts.set(style, font)
+    return font
+  }
+
+  private measures(style: FontStyle, size: number): FontMeasures {
     const { metrics } = this.library.face(style)
     return {
-      paragraph: shapeParagraph(
-        this.library,
-        styled.map((run) => styledRun(run, style, size)),
-      ),
-      lineHeight,
-      baseline: baselineInLine(metrics, size, lineHeight),
+      size,
+      xHeight: (metrics.xHeight * size) / metrics.unitsPerEm,
+      zeroAdvance: advanceAt(metrics, metrics.zeroAdvance, cachedSize(size)),
     }
+  }
+
+  private exact(written: WrittenLength, font: FontMeasures): number {
+    if (written.unit === 'vw' || written.unit === 'vh') this.usesViewport = true
+    return toPx(written, this.environment, font)
+  }
+
+  /** px in single precision, as browsers compute lengths: 3.75pt is 5px, not a shade less. */
+  private single(written: WrittenLength, font: FontMeasures): number {
+    return Math.fround(this.exact(written, font))
+  }
+
+  private length(written: WrittenLength, font: FontMeasures): number {
+    return written.value === 0 ? 0 : trunc64(this.single(written, font))
+  }
+
+  private extent(written: WrittenLength, font: FontMeasures): Extent {
+    if (written.value === 0) return NOTHING
+    if (written.unit === '%') return { mode: PERCENT, value: written.value }
+    return { mode: FIXED, value: this.length(written, font) }
+  }
+
+  private size(size: Size, font: FontMeasures): Extent {
+    if (size.type === 'fit') return BY_CONTENT
+    if (size.type === 'fill') return size.share === 1 ? ONE_SHARE : { mode: FILL, value: size.share }
+    return this.extent(size.length, font)
+  }
+
+  private borders({ look }: BlockNode, font: FontMeasures): Box['border'] {
+    if (!look.border.some(Boolean)) return NO_BORDER
+    return look.border.map((side) => (side ? borderWidth(this.single(side.width, font)) : 0)) as Box['border']
+  }
+
+  private text({ style, runs }: NonNullable<BlockNode['text']>): BoxText {
+    const { size, lineHeight, baseline } = this.setFont(style)
+    const styled = (runs.length ? runs : [NO_TEXT]).map((run) => styledRun(run, style, size))
+    return { paragraph: shapeParagraph(this.library, styled), lineHeight, baseline }
   }
 
   /** px lines as they are; em and rem lines to the nearest whole px, as the exported CSS rounds them. */
-  private lineHeight({ value, unit }: { value: number; unit: 'px' | 'em' | 'rem' }, size: number): number {
+  private lineHeight({ value, unit }: TextStyle['lineHeight'], size: number): number {
     if (unit === 'px') return Math.round(value)
     return Math.round(value * (unit === 'em' ? size : rootFontSize(this.environment)))
   }
 }
 
-function styledRun(
-  run: NodeRun,
-  style: { family: string; weight: number; italic: boolean },
-  size: number,
-): TextRun {
+function styledRun(run: NodeRun, style: FontStyle, size: number): TextRun {
   return {
     text: run.text,
     link: run.link,
@@ -134,12 +164,6 @@ function styledRun(
     // Browsers keep font sizes in single precision, which shows where a size falls on a hundredth.
     size: run.small ? Math.fround(size) * SMALL : size,
   }
-}
-
-function sizeExtent(size: Size, extent: (written: WrittenLength) => Extent): Extent {
-  if (size.type === 'fit') return { mode: FIT, value: 0 }
-  if (size.type === 'fill') return { mode: FILL, value: size.share }
-  return extent(size.length)
 }
 
 /** Borders are whole pixels, at least one when there is any (CSS Backgrounds 3, section 3.3, as browsers snap them). */

@@ -7,10 +7,15 @@ export interface FlexItem {
   insets: number
   grow: number
   shrink: number
-  clamp: (size: number) => number
+  /** limits; the least beats the most */
+  least: number
+  most: number
   /** out */
   size: number
 }
+
+/** A size within an item's limits, px. */
+export const clampItem = ({ least, most }: FlexItem, size: number) => Math.max(Math.min(size, most), least)
 
 /**
  * Resolves flexible lengths along one line, into `item.size`.
@@ -20,7 +25,7 @@ export interface FlexItem {
 export function resolveFlexibleLengths(items: FlexItem[], room: number) {
   let total = 0
   for (const item of items) {
-    item.size = item.clamp(item.base)
+    item.size = clampItem(item, item.base)
     total += item.size
   }
   const growing = total < room
@@ -41,7 +46,7 @@ function distribute(items: FlexItem[], unfrozen: FlexItem[], room: number, growi
   let violation = 0
   const violations = unfrozen.map((item) => {
     const wanted = item.base + (isFlexing ? round64((free * weight(item)) / totalWeight) : 0)
-    item.size = item.clamp(wanted)
+    item.size = clampItem(item, wanted)
     violation += item.size - wanted
     return item.size - wanted
   })

@@ -18,10 +18,9 @@ const KEPT = 4
 /** Lays a box, measuring nothing twice for the same width and height. */
 export const layBox: LayBox = (box, width, height, mode, place) => {
   if (!place) {
-    const known = box.measured.find(
-      (one) => one.width === width && one.mode === mode && (mode === AUTO || one.height === height),
-    )
-    if (known) return known.result
+    for (const one of box.measured)
+      if (one.width === width && one.mode === mode && (mode === AUTO || one.height === height))
+        return one.result
   } else if (box.placedWidth === width && box.placedHeight === height && box.placedMode === mode) {
     return box.h
   }

@@ -7,7 +7,8 @@ const item = (base: number, grow: number, limits: [number, number] = [0, Infinit
   insets: 0,
   grow,
   shrink: 1,
-  clamp: (size) => Math.max(limits[0], Math.min(limits[1], size)),
+  least: limits[0],
+  most: limits[1],
   size: 0,
 })
 const sizes = (items: FlexItem[], room: number) => {

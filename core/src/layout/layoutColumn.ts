@@ -1,9 +1,9 @@
 import { AUTO, DEFINITE, FILL, FIT, FIXED, IMPOSED, type Box, type HeightMode } from './box'
-import { resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
+import { clampItem, resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent, minContent } from './intrinsicWidth'
 import type { LayBox } from './layBox'
 import { alignedOffset, justified } from './layoutRow'
-import { clampHeight, clampWidth, extentPx } from './limits'
+import { clampHeight, clampWidth, extentPx, leastHeight } from './limits'
 
 /**
  * Lays children one below another.
@@ -25,7 +25,7 @@ export function layoutColumn(
   const gaps = box.rowGap
   const items = box.children.map((child) => flexItem(child, childWidth(child, room, box), mode, lay))
   const gapSum = gaps * Math.max(0, items.length - 1)
-  const hypothetical = items.reduce((sum, item) => sum + item.clamp(item.base), gapSum)
+  const hypothetical = items.reduce((sum, item) => sum + clampItem(item, item.base), gapSum)
   if (!place && mode === AUTO) return hypothetical
   const inner = (mode === AUTO ? clampHeight(box, hypothetical + insets) : height) - insets
   resolveFlexibleLengths(items, inner - gapSum)
@@ -65,7 +65,8 @@ function flexItem(child: Box, width: number, mode: HeightMode, lay: LayBox): Ite
     insets,
     grow: isFill ? child.height.value : 0,
     shrink: isFill ? 1 : 0,
-    clamp: (size) => clampHeight(child, size),
+    least: leastHeight(child),
+    most: child.maxHeight,
     size: 0,
   }
 }

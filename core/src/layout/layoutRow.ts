@@ -1,9 +1,9 @@
 import { trunc64 } from '../text/layoutUnit'
 import { AUTO, DEFINITE, FILL, FIT, FIXED, type Box, type HeightMode } from './box'
-import { resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
+import { clampItem, resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent } from './intrinsicWidth'
 import type { LayBox } from './layBox'
-import { clampHeight, clampWidth, extentPx } from './limits'
+import { clampHeight, extentPx, leastWidth } from './limits'
 
 interface Line {
   items: (FlexItem & { box: Box })[]
@@ -47,7 +47,7 @@ function linesOf(box: Box, room: number, wrap: boolean): Line[] {
   let used = 0
   for (const child of box.children) {
     const item = flexItem(child, room)
-    const size = item.clamp(item.base)
+    const size = clampItem(item, item.base)
     if (lines.length === 0 || (wrap && used + box.columnGap + size > room)) {
       lines.push({ items: [item], height: 0 })
       used = size
@@ -69,7 +69,8 @@ function flexItem(child: Box, room: number): FlexItem & { box: Box } {
     insets,
     grow: isFill ? child.width.value : 0,
     shrink: isFill ? 1 : 0,
-    clamp: (size) => clampWidth(child, size, room),
+    least: leastWidth(child, room),
+    most: extentPx(child.maxWidth, room),
     size: 0,
   }
 }

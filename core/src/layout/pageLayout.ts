@@ -23,7 +23,9 @@ const VIEWPORT = new Set<keyof Environment>(['viewportWidth', 'viewportHeight', 
  * the same object.
  */
 export class PageLayouter {
-  private boxes = new WeakMap<BlockNode, Box>()
+  /** by block, with some of blocks that are gone */
+  private boxes = new Map<string, Box>()
+  private mostKept = 10_000
   private computer: BoxComputer | undefined
 
   constructor(private library: FontLibrary) {}
@@ -46,7 +48,19 @@ export class PageLayouter {
       y += height
       return box
     })
+    this.forgetGone(sections)
     return { width, height: y, sections }
+  }
+
+  private forgetGone(sections: Box[]) {
+    if (this.boxes.size <= this.mostKept) return
+    this.boxes.clear()
+    const keep = (box: Box) => {
+      this.boxes.set(box.node.id, box)
+      box.children.forEach(keep)
+    }
+    sections.forEach(keep)
+    this.mostKept = 10_000 + 2 * this.boxes.size
   }
 
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */
@@ -61,18 +75,16 @@ export class PageLayouter {
         return
       }
     }
-    this.boxes = new WeakMap()
+    this.boxes.clear()
     this.computer = new BoxComputer(this.library, wanted)
   }
 
   private box(node: BlockNode): Box {
-    const kept = this.boxes.get(node)
-    if (kept) return kept
-    const box = (this.computer as BoxComputer).box(
-      node,
-      node.children.map((child) => this.box(child)),
-    )
-    this.boxes.set(node, box)
+    const kept = this.boxes.get(node.id)
+    if (kept?.node === node) return kept
+    const children = node.children.map((child) => this.box(child))
+    const box = (this.computer as BoxComputer).box(node, children)
+    this.boxes.set(node.id, box)
     return box
   }
 }

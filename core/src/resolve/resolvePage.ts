@@ -30,6 +30,14 @@ export function bandsOf(site: SiteDocument): Bands<Band> {
 const NOTHING = px(0)
 const INK = '#17211e'
 
+const NO_LEVEL: TextStyle = {
+  family: PAGE_FAMILY,
+  weight: 400,
+  italic: false,
+  size: px(16),
+  lineHeight: { value: 24, unit: 'px' },
+}
+
 interface Varying {
   arrange: Arrange
   place: Place
@@ -43,6 +51,7 @@ interface Varying {
  */
 export class PageResolver {
   private kept = new Map<string, { block: Block; children: BlockNode[]; node: BlockNode }>()
+  private textStyles = new Map<Level, TextStyle>()
   private context: { site: SiteDocument; style: StyleDocument; band: string } | undefined
 
   constructor(private options: { withHidden: boolean } = { withHidden: false }) {}
@@ -51,6 +60,7 @@ export class PageResolver {
   resolve({ drawing, site, style }: PageSources, band: string): PageNode {
     if (this.context?.site !== site || this.context.style !== style || this.context.band !== band) {
       this.kept.clear()
+      this.textStyles.clear()
       this.context = { site, style, band }
     }
     const bands = bandsOf(site)
@@ -60,6 +70,7 @@ export class PageResolver {
       style,
       childrenByParent(drawing.records.blocks),
       this.kept,
+      this.textStyles,
       this.options.withHidden,
     )
     return {
@@ -92,6 +103,7 @@ class Resolving {
     private style: StyleDocument,
     private children: Map<string | null, Block[]>,
     private kept: Map<string, { block: Block; children: BlockNode[]; node: BlockNode }>,
+    private textStyles: Map<Level, TextStyle>,
     private withHidden: boolean,
   ) {
     this.band = bands.inOrder.find(({ id }) => id === bandId) ?? bands.inOrder[0]
@@ -249,8 +261,13 @@ class Resolving {
       (look.level && this.style.records.levels[look.level]) ||
       this.levelsByRole.get(kind.levelRole ?? tagOf(block)) ||
       this.levelsByRole.get('p')
-    if (!level)
-      return { family: PAGE_FAMILY, weight: 400, italic: false, size: px(16), lineHeight: px(24) as never }
+    if (!level) return NO_LEVEL
+    let style = this.textStyles.get(level)
+    if (!style) this.textStyles.set(level, (style = this.styleOf(level)))
+    return style
+  }
+
+  private styleOf(level: Level): TextStyle {
     const atBand = towardsLead(this.bands.inOrder, this.bandId, this.bands.lead).map(
       ({ id }) => level.at?.[id],
     )

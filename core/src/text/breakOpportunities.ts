@@ -6,26 +6,44 @@ type LineBreakerClass = typeof LineBreakerModule
 const LineBreaker =
   (LineBreakerModule as unknown as { default?: LineBreakerClass }).default ?? LineBreakerModule
 
+const NEWLINE = 10
+const SPACE = 32
 const isAsciiSign = (code: number) => code >= 33 && code <= 126
 const isLetter = (code: number) => (code | 32) >= 97 && (code | 32) <= 122
 const isWordSign = (character: string) => /[A-Za-z0-9]/.test(character)
+/** Texts the table settles by itself: a line may end after a space or a line break, or where two signs allow it. */
+const PLAIN = /^[\x20-\x7e\n]*$/
 const OPENERS = '¿¡“‘«'
 
 /**
- * Where a line may end: `true` at index i when a break is allowed before character i.
+ * Where a line may end, ascending: index i means before character i. The end of the text and what follows a line
+ * break are always among them.
  * UAX #14 by the `linebreak` package, and over it the table browsers use between two ASCII signs.
  */
-export function breakOpportunities(text: string): Uint8Array {
-  const allowed = new Uint8Array(text.length + 1)
-  const breaker = new LineBreaker(text)
-  for (let next = breaker.nextBreak(); next; next = breaker.nextBreak()) allowed[next.position] = 1
+export function breakOpportunities(text: string): number[] {
+  const standard = PLAIN.test(text) ? undefined : standardBreaks(text)
+  const breaks: number[] = []
+  let before = text.charCodeAt(0)
   for (let index = 1; index < text.length; index++) {
-    const before = text.charCodeAt(index - 1)
     const after = text.charCodeAt(index)
-    if (isLetter(before) && isLetter(after)) allowed[index] = 0
-    else if (isAsciiSign(before) && isAsciiSign(after)) allowed[index] = breaksBetween(text, index) ? 1 : 0
-    else if (before === 32 && (isAsciiSign(after) || OPENERS.includes(text[index]))) allowed[index] = 1
+    if (before === NEWLINE || mayEnd(text, index, before, after, standard)) breaks.push(index)
+    before = after
   }
+  breaks.push(text.length)
+  return breaks
+}
+
+function mayEnd(text: string, index: number, before: number, after: number, standard?: Set<number>): boolean {
+  if (isLetter(before) && isLetter(after)) return false
+  if (isAsciiSign(before) && isAsciiSign(after)) return breaksBetween(text, index)
+  if (before === SPACE && (isAsciiSign(after) || OPENERS.includes(text[index]))) return true
+  return standard?.has(index) ?? false
+}
+
+function standardBreaks(text: string): Set<number> {
+  const allowed = new Set<number>()
+  const breaker = new LineBreaker(text)
+  for (let next = breaker.nextBreak(); next; next = breaker.nextBreak()) allowed.add(next.position)
   return allowed
 }
 

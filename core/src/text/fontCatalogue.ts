@@ -3,6 +3,8 @@ export interface ShippedFont {
   family: string
   weight: number
   italic: boolean
+  /** Inter has rules across spaces and for digits beside an x; the others set text by pairs, which is tested. */
+  setsByPairs: boolean
   package: string
   file: string
 }
@@ -11,6 +13,7 @@ const font = (family: string, folder: string, weight: number, italic = false): S
   family,
   weight,
   italic,
+  setsByPairs: family !== 'Inter',
   package: `@expo-google-fonts/${family.toLowerCase().replaceAll(' ', '-')}`,
   file: `${folder}/${family.replaceAll(' ', '')}_${folder}.ttf`,
 })

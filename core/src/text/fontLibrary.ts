@@ -10,6 +10,8 @@ export interface FontFile {
   /** 100 to 900 */
   weight: number
   italic: boolean
+  /** no rule of the font but kerning reaches across a space, and none but pairs across letters: see `PairTable` */
+  setsByPairs?: boolean
   bytes: Uint8Array
 }
 
@@ -73,7 +75,8 @@ export class FontFace {
     return advance
   }
 
-  private shapeAnew(text: string): Shaped {
+  /** Shapes without keeping the result. */
+  shapeAnew(text: string): Shaped {
     const { buffer } = this
     buffer.reset()
     buffer.addText(text)
@@ -101,7 +104,9 @@ export class FontFace {
 
 /** The faces a project can set text in. */
 export class FontLibrary {
-  private faces = new Map<string, FontFace>()
+  private loaded = new Map<FontFile, FontFace>()
+  /** by family, then by weight and slope */
+  private faces = new Map<string, FontFace[]>()
 
   /** @param lastResort family used for characters the asked one lacks */
   constructor(
@@ -119,15 +124,9 @@ export class FontLibrary {
 
   /** The family's face nearest in weight; a family that is not here gives way to the last resort. */
   face(style: FontStyle): FontFace {
-    const key = `${style.family}/${style.weight}/${style.italic}`
-    let face = this.faces.get(key)
-    if (!face) {
-      face = this.load(
-        nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile),
-      )
-      this.faces.set(key, face)
-    }
-    return face
+    let faces = this.faces.get(style.family)
+    if (!faces) this.faces.set(style.family, (faces = []))
+    return (faces[style.weight * 2 + (style.italic ? 1 : 0)] ??= this.load(this.fileFor(style)))
   }
 
   fallback(style: FontStyle): FontFace {
@@ -138,11 +137,18 @@ export class FontLibrary {
     return { ...style, family: this.lastResort }
   }
 
+  private fileFor(style: FontStyle): FontFile {
+    return nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile)
+  }
+
   private load(file: FontFile): FontFace {
-    const loaded = [...this.faces.values()].find((face) => face.file === file)
-    if (loaded) return loaded
     const { Blob, Face, Font } = this.shaper
-    return new FontFace(file, new Font(new Face(new Blob(file.bytes))), this.shaper)
+    let face = this.loaded.get(file)
+    if (!face) {
+      face = new FontFace(file, new Font(new Face(new Blob(file.bytes))), this.shaper)
+      this.loaded.set(file, face)
+    }
+    return face
   }
 }
 

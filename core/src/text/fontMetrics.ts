@@ -33,10 +33,28 @@ export function lineMetricsOf(font: Font): FontMetrics {
   }
 }
 
+/** The size fonts are cached under in Chromium: cut to hundredths of a pixel, in single precision (measured). */
+export const cachedSize = (size: number) => Math.trunc(Math.fround(Math.fround(size) * 100)) / 100
+
+/** px of font units added to a glyph's advance, by kerning for instance, at a size that is cached: 16.16 fixed point. */
+export function adjustmentAt({ unitsPerEm }: FontMetrics, adjustment: number, size: number): number {
+  return adjustment === 0 ? 0 : Math.round((adjustment * size * 65536) / unitsPerEm) / 65536
+}
+
+/**
+ * px of a glyph's own advance at a size that is cached, as a browser's text stack rounds it: the size is a whole 64th
+ * of a pixel, the result 16.16 fixed point.
+ */
+export function advanceAt({ unitsPerEm }: FontMetrics, advance: number, size: number): number {
+  const scale = Math.round((Math.floor(size * 64) * 65536) / unitsPerEm)
+  return Math.round((advance * scale) / 64) / 65536
+}
+
 function tableOf(font: Font, tag: string): DataView {
   const bytes = font.face.referenceTable(tag)
   if (!bytes) throw new Error(`The font has no ${tag} table.`)
-  return new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
+  // A copy: the shaper's memory moves when it grows.
+  return new DataView(bytes.slice().buffer)
 }
 
 /**

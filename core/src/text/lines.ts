@@ -1,5 +1,5 @@
 import { floor64 } from './layoutUnit'
-import { widthBetween, widthWhenCut, type Paragraph } from './paragraph'
+import { isForced, visibleEnd, widthBetween, widthWhenCut, type Paragraph } from './paragraph'
 
 /** One line of a paragraph: characters `start` to `end` are seen, the next line begins at `next`. Width in px. */
 export interface Line {
@@ -29,23 +29,47 @@ export function breakLines(paragraph: Paragraph, available: number): Line[] {
     start = line.next
     while (from < breaks.length && breaks[from] <= start) from++
   }
-  if (paragraph.forced.at(-1))
+  if (isForced(paragraph, text.length))
     lines.push({ start: text.length, end: text.length, next: text.length, width: 0 })
   return lines
 }
 
 function nextLine(paragraph: Paragraph, start: number, from: number, room: number): Line {
-  const { text, breaks, ends, forced } = paragraph
-  let best: Line | undefined
-  for (let index = from; index < breaks.length; index++) {
-    const end = Math.max(start, ends[index])
-    const isCut = end === breaks[index] && end < text.length
-    const width = isCut ? widthWhenCut(paragraph, start, end) : widthBetween(paragraph, start, end)
-    if (width > room) break
-    best = { start, end, next: breaks[index], width }
-    if (forced[index]) break
+  const { breaks } = paragraph
+  for (let index = lastBreakWithin(paragraph, start, from, room); index >= from; index--) {
+    const end = Math.max(start, visibleEnd(paragraph, breaks[index]))
+    const width = lineWidth(paragraph, start, end, breaks[index])
+    if (width <= room) return { start, end, next: breaks[index], width }
   }
-  return best ?? cutWord(paragraph, start, { end: ends[from], next: breaks[from] }, room)
+  return cutWord(paragraph, start, { end: visibleEnd(paragraph, breaks[from]), next: breaks[from] }, room)
+}
+
+/** Index of the last break a line may take before its width as shaped in the paragraph exceeds the room. */
+function lastBreakWithin(paragraph: Paragraph, start: number, from: number, room: number): number {
+  const { breaks } = paragraph
+  let low = from
+  let high = forcedFrom(paragraph, from)
+  while (low <= high) {
+    const middle = (low + high) >> 1
+    const end = Math.max(start, visibleEnd(paragraph, breaks[middle]))
+    if (widthBetween(paragraph, start, end) <= room) low = middle + 1
+    else high = middle - 1
+  }
+  return high
+}
+
+/** Index of the break that has to be taken at the latest. */
+function forcedFrom({ text, breaks }: Paragraph, from: number): number {
+  const newline = text.indexOf('\n', from > 0 ? breaks[from - 1] : 0)
+  if (newline < 0) return breaks.length - 1
+  let index = from
+  while (breaks[index] <= newline) index++
+  return index
+}
+
+function lineWidth(paragraph: Paragraph, start: number, end: number, at: number): number {
+  const isCut = end === at && end < paragraph.text.length
+  return isCut ? widthWhenCut(paragraph, start, end) : widthBetween(paragraph, start, end)
 }
 
 function cutWord(

@@ -1,6 +1,7 @@
 import { ceil64 } from './layoutUnit'
 import { breakOpportunities } from './breakOpportunities'
 import type { FontFace, FontLibrary, FontStyle } from './fontLibrary'
+import { setPositions, widthAlone } from './positions'
 
 /** A stretch of text in one font style. Sizes in px. */
 export interface TextRun extends FontStyle {
@@ -26,11 +27,7 @@ export interface Paragraph {
   /** px from the start of the text to before each character, `text.length + 1` long */
   positions: Float64Array
   /** indices at which a line may end, ascending; the last is the end of the text */
-  breaks: Int32Array
-  /** for each break, where its line's visible text ends: trailing spaces and the line break hang */
-  ends: Int32Array
-  /** breaks that must be taken */
-  forced: Uint8Array
+  breaks: number[]
 }
 
 const NEWLINE = 10
@@ -40,27 +37,51 @@ const SPACE = 32
 
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
 export function shapeParagraph(library: FontLibrary, runs: TextRun[]): Paragraph {
-  let known = shapedBy.get(library)
-  if (!known || known.size > MOST_KEPT) shapedBy.set(library, (known = new Map()))
-  const key = runs.map(keyOf).join('\0')
+  const known = paragraphsOf(library, runs)
+  const key = runs.length === 1 ? runs[0].text : runs.map((run) => `${setting(run)}/${run.text}`).join('\0')
   let paragraph = known.get(key)
   if (!paragraph) known.set(key, (paragraph = shapeAnew(library, runs)))
   return paragraph
 }
 
-/** Paragraphs by what they say and how they are set: the same words come back at every band and after every change. */
-const shapedBy = new WeakMap<FontLibrary, Map<string, Paragraph>>()
+/** Paragraphs by how they are set, then by what they say: the same words come back at every band and after every change. */
+const shapedBy = new WeakMap<FontLibrary, Map<string, Map<string, Paragraph>>>()
 const MOST_KEPT = 20_000
+const MOST_SETTINGS = 200
 
-const keyOf = ({ text, family, weight, italic, size, link }: TextRun) =>
-  `${family}/${weight}/${italic}/${size}/${link ?? ''}/${text}`
+const setting = ({ family, weight, italic, size, link }: TextRun) =>
+  `${family}/${weight}/${italic}/${size}/${link ?? ''}`
+
+function paragraphsOf(library: FontLibrary, runs: TextRun[]): Map<string, Paragraph> {
+  let settings = shapedBy.get(library)
+  if (!settings || settings.size > MOST_SETTINGS) shapedBy.set(library, (settings = new Map()))
+  const key = runs.length === 1 ? setting(runs[0]) : 'several runs'
+  let paragraphs = settings.get(key)
+  if (!paragraphs || paragraphs.size > MOST_KEPT) settings.set(key, (paragraphs = new Map()))
+  return paragraphs
+}
 
 function shapeAnew(library: FontLibrary, runs: TextRun[]): Paragraph {
-  const text = runs.map((run) => run.text).join('')
+  const text = runs.length === 1 ? runs[0].text : runs.map((run) => run.text).join('')
   const items = itemize(library, runs)
-  const positions = new Float64Array(text.length + 1)
-  for (const stretch of sameFont(items)) measure(text, stretch, positions)
-  return { text, runs, items, positions, ...breaksOf(text) }
+  const positions = roomFor(text.length + 1)
+  for (const { start, end, face, size } of items.length > 1 ? sameFont(items) : items)
+    setPositions(face, size, text, { start, end }, positions)
+  return { text, runs, items, positions, breaks: breakOpportunities(text) }
+}
+
+const CHUNK = 1 << 15
+let chunk = new Float64Array(CHUNK)
+let used = 0
+
+/** A piece of a larger array: thousands of small arrays of their own would keep the collector busy. */
+function roomFor(length: number): Float64Array {
+  if (length > CHUNK) return new Float64Array(length)
+  if (used + length > CHUNK) {
+    chunk = new Float64Array(CHUNK)
+    used = 0
+  }
+  return chunk.subarray(used, (used += length))
 }
 
 /** Cuts runs into items where the asked face lacks a character and the last resort has it. */
@@ -101,56 +122,16 @@ function sameFont(items: Item[]): Omit<Item, 'run'>[] {
   return stretches
 }
 
-function measure(text: string, { start, end, face, size }: Omit<Item, 'run'>, positions: Float64Array) {
-  const shaped = face.shape(text.slice(start, end))
-  const widths = glyphWidths(face, size, shaped)
-  let glyph = 0
-  let position = positions[start]
-  for (let index = start; index < end; index++) {
-    while (glyph < shaped.clusters.length && shaped.clusters[glyph] === index - start) {
-      if (text.charCodeAt(index) !== NEWLINE) position += widths[glyph]
-      glyph++
-    }
-    positions[index + 1] = position
-  }
-}
+/** Whether the line that ends at a break has to end there. */
+export const isForced = ({ text }: Paragraph, at: number): boolean =>
+  at > 0 && text.charCodeAt(at - 1) === NEWLINE
 
-/** The size fonts are cached under in Chromium: cut to hundredths of a pixel, in single precision (measured). */
-const cachedSize = (size: number) => Math.trunc(Math.fround(Math.fround(size) * 100)) / 100
-
-/**
- * Widths of shaped glyphs, px, as a browser's text stack rounds them: the font's size is a whole 64th of a pixel,
- * advances are 16.16 fixed point.
- */
-function glyphWidths(
-  { metrics }: FontFace,
-  asked: number,
-  { advances, adjustments }: { advances: Float64Array; adjustments: Float64Array },
-): Float64Array {
-  const size = cachedSize(asked)
-  const scale = Math.round((Math.floor(size * 64) * 65536) / metrics.unitsPerEm)
-  return advances.map((advance, glyph) => {
-    const own = Math.round((advance * scale) / 64) / 65536
-    const adjustment = adjustments[glyph]
-    return adjustment === 0 ? own : own + Math.round((adjustment * size * 65536) / metrics.unitsPerEm) / 65536
-  })
-}
-
-function breaksOf(text: string): Pick<Paragraph, 'breaks' | 'ends' | 'forced'> {
-  const allowed = breakOpportunities(text)
-  const breaks: number[] = []
-  for (let index = 1; index < text.length; index++) {
-    if (allowed[index] || text.charCodeAt(index - 1) === NEWLINE) breaks.push(index)
-  }
-  breaks.push(text.length)
-  const ends = breaks.map((at) => {
-    let end = at
-    if (end > 0 && text.charCodeAt(end - 1) === NEWLINE) end--
-    while (end > 0 && text.charCodeAt(end - 1) === SPACE) end--
-    return end
-  })
-  const forced = breaks.map((at) => (at > 0 && text.charCodeAt(at - 1) === NEWLINE ? 1 : 0))
-  return { breaks: Int32Array.from(breaks), ends: Int32Array.from(ends), forced: Uint8Array.from(forced) }
+/** Where the visible text of a line ends that ends at a break: trailing spaces and the line break hang. */
+export function visibleEnd({ text }: Paragraph, at: number): number {
+  let end = at
+  if (end > 0 && text.charCodeAt(end - 1) === NEWLINE) end--
+  while (end > 0 && text.charCodeAt(end - 1) === SPACE) end--
+  return end
 }
 
 /**
@@ -161,8 +142,7 @@ export function widthWhenCut(paragraph: Paragraph, start: number, end: number): 
   const item = paragraph.items.find((one) => one.start < end && end < one.end)
   if (!item) return widthBetween(paragraph, start, end)
   const from = Math.max(start, item.start)
-  const shaped = item.face.shape(paragraph.text.slice(from, end))
-  const own = glyphWidths(item.face, item.size, shaped).reduce((sum, width) => sum + width, 0)
+  const own = widthAlone(item.face, item.size, paragraph.text.slice(from, end))
   return Math.max(widthBetween(paragraph, start, end), widthBetween(paragraph, start, from) + ceil64(own))
 }
 

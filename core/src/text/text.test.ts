@@ -4,10 +4,13 @@ import { escapeMarkup } from './escapeMarkup'
 import { nearestFile, type FontFile } from './fontLibrary'
 
 /** The text with a stroke wherever a line may end. */
-const broken = (text: string) =>
-  [...breakOpportunities(text)]
-    .map((allowed, index) => (allowed && index < text.length ? '|' : '') + (text[index] ?? ''))
-    .join('')
+const broken = (text: string) => {
+  const breaks = [0, ...breakOpportunities(text)]
+  return breaks
+    .slice(1)
+    .map((at, index) => text.slice(breaks[index], at))
+    .join('|')
+}
 
 // Between two ASCII signs Chromium's own table holds (measured); elsewhere UAX #14.
 test.each([

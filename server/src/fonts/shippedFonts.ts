@@ -14,8 +14,8 @@ let files: FontFile[] | undefined
 /** The shipped fonts with their bytes, read once. */
 export function shippedFonts(): FontFile[] {
   files ??= fontCatalogue.map((font) => {
-    const { family, weight, italic } = font
-    return { family, weight, italic, bytes: new Uint8Array(readFileSync(shippedFontPath(font))) }
+    const { family, weight, italic, setsByPairs } = font
+    return { family, weight, italic, setsByPairs, bytes: new Uint8Array(readFileSync(shippedFontPath(font))) }
   })
   return files
 }

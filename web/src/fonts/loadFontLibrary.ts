@@ -17,6 +17,6 @@ async function load(): Promise<FontLibrary> {
 async function fetchFont(font: (typeof fontCatalogue)[number]): Promise<FontFile> {
   const response = await fetch(`/fonts/${fontFileName(font)}`)
   if (!response.ok) throw new Error(`The font ${font.family} did not load.`)
-  const { family, weight, italic } = font
-  return { family, weight, italic, bytes: new Uint8Array(await response.arrayBuffer()) }
+  const { family, weight, italic, setsByPairs } = font
+  return { family, weight, italic, setsByPairs, bytes: new Uint8Array(await response.arrayBuffer()) }
 }
