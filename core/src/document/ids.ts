@@ -16,3 +16,6 @@ export function idMaker(random: RandomBytes): () => string {
     return Array.from(bytes, (byte, index) => (index === 0 ? LETTERS[byte % 26] : SIGNS[byte % 36])).join('')
   }
 }
+
+/** The place of a record among its siblings, as a fractional key. */
+export const orderSchema = z.string().min(1).max(80)

@@ -8,7 +8,8 @@ import { usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { readIndentedText, writeIndentedText } from './indentedText'
 import { ProjectFileError, readProjectFile, writeProjectFile } from './projectFile'
-import { sitemapXml } from './sitemapXml'
+import { parseSitemapIndex } from 'sitemap'
+import { readSitemapFiles, sitemapFiles } from './sitemapXml'
 
 describe('an indented list', () => {
   const read = (text: string) => readIndentedText(text).entries.map(({ title, depth }) => `${depth} ${title}`)
@@ -72,7 +73,7 @@ pages.odd.path = "o'dd<path>"
 
 describe('sitemap.xml', () => {
   test('is read by the sitemap package, addresses escaped as sitemaps.org asks', async () => {
-    const xml = sitemapXml(pages, 'https://skerrin.example/')
+    const [{ xml }] = sitemapFiles(pages, 'https://skerrin.example/')
     const urls: string[] = []
     for await (const item of Readable.from([xml]).pipe(new XMLToSitemapItemStream()))
       urls.push((item as { url: string }).url)
@@ -88,11 +89,30 @@ describe('sitemap.xml', () => {
     expect(xml).not.toMatch(/<path>/)
   })
 
-  test('holds at most 50,000 addresses (sitemaps.org)', () => {
+  test('more than 50,000 addresses are split, with an index (sitemaps.org, “Using Sitemap index files”)', async () => {
     const many = Object.fromEntries(
-      Array.from({ length: 50_001 }, (_, index) => [`p${index}`, page(`p${index}`, 'x')]),
+      Array.from({ length: 50_001 }, (_, index) => [
+        `p${index}`,
+        { ...page(`p${index}`, 'x'), path: `p${index}` },
+      ]),
     )
-    expect(() => sitemapXml(many, 'https://skerrin.example')).toThrow(RangeError)
+    const files = sitemapFiles(many, 'https://skerrin.example')
+    expect(files.map(({ name }) => name)).toEqual(['sitemap.xml', 'sitemap-1.xml', 'sitemap-2.xml'])
+    expect((await parseSitemapIndex(Readable.from([files[0].xml]))).map(({ url }) => url)).toEqual([
+      'https://skerrin.example/sitemap-1.xml',
+      'https://skerrin.example/sitemap-2.xml',
+    ])
+    expect(files[1].xml.match(/<loc>/g)).toHaveLength(50_000)
+    expect(files[2].xml.match(/<loc>/g)).toHaveLength(1)
+    expect(() => readSitemapFiles([files[0].xml])).toThrow(/index of 2 sitemaps/)
+    expect(readSitemapFiles(files.map(({ xml }) => xml)).pages).toHaveLength(50_001)
+  })
+
+  test('pages outside the tree and external ones stay out', () => {
+    const some = { ...pages, gone: { ...page('gone', 'Not found'), kind: 'outside' as const } }
+    expect(sitemapFiles(some, 'https://skerrin.example')[0].xml).toBe(
+      sitemapFiles(pages, 'https://skerrin.example')[0].xml,
+    )
   })
 })
 

@@ -14,14 +14,14 @@ export function pathFromTitle(title: string): string {
   return plain.slice(0, LONGEST).replace(/^-+|-+$/g, '')
 }
 
-/** The page the site begins with: the first page at the top of the tree. */
+/** The page the site begins with: the first page at the top of the tree that is in it. */
 export function homePage(pages: Record<string, Page>): Page | undefined {
-  return childrenOf(pages, null)[0]
+  return childrenOf(pages, null).find(({ kind }) => kind === undefined)
 }
 
 /**
  * Addresses of all pages from the root of the site, by page id: `/` for home, whose own children begin at the root;
- * unique among siblings, a number being added where two would be the same.
+ * unique among siblings, a number being added where two would be the same. External pages have the one they give.
  */
 export function pageAddresses(pages: Record<string, Page>): Map<string, string> {
   const home = homePage(pages)
@@ -34,6 +34,10 @@ export function pageAddresses(pages: Record<string, Page>): Map<string, string> 
   const walk = (parent: string | null, prefix: string) => {
     const taken = new Map<string, number>()
     for (const page of below(parent)) {
+      if (page.kind === 'external') {
+        addresses.set(page.id, page.address ?? '')
+        continue
+      }
       const path = unique(page.path ?? (pathFromTitle(page.title) || 'page'), taken)
       addresses.set(page.id, `${prefix}/${path}`)
       walk(page.id, `${prefix}/${path}`)

@@ -1,19 +1,9 @@
-import { orderAt } from '../document/order'
-import { childrenOf, inOrder } from '../document/tree'
-import type { Operation, StoredRecord } from '../document/types'
+import { moveAmong, putAmong } from '../document/placing'
+import { childrenByParent, childrenOf, inOrder } from '../document/tree'
+import type { Operation } from '../document/types'
 import type { Page, Section } from './site'
 
 type Pages = Record<string, Page>
-
-const put = (collection: string, record: Page | Section): Operation => ({
-  type: 'put',
-  collection,
-  id: record.id,
-  record: record as unknown as StoredRecord,
-})
-const setOrder = (collection: string, id: string, order: string): Operation => {
-  return { type: 'set', collection, id, path: ['order'], value: order }
-}
 
 /** Adds pages with these titles below a parent (null: at the top), before its child number `index`. */
 export function addPages(
@@ -22,52 +12,15 @@ export function addPages(
   index: number,
   made: { id: string; title: string }[],
 ): Operation[] {
-  const { keys, renumbered } = orderAt(childrenOf(pages, parent), index, made.length)
-  return [
-    ...renumbered.map(({ id, order }) => setOrder('pages', id, order)),
-    ...made.map(({ id, title }, at) =>
-      put('pages', { id, title, order: keys[at], ...(parent ? { parent } : {}) }),
-    ),
-  ]
-}
-
-/** Adds an indented list of pages below a parent, after its last child. `newId` gives an id for each. */
-export function addOutline(
-  pages: Pages,
-  parent: string | null,
-  entries: { title: string; depth: number }[],
-  newId: () => string,
-): Operation[] {
-  const made = entries.map((entry) => ({ ...entry, id: newId() }))
-  const below = new Map<string | null, typeof made>()
-  const open: string[] = []
-  for (const entry of made) {
-    open.length = entry.depth
-    const above = open[entry.depth - 1] ?? parent
-    below.set(above, [...(below.get(above) ?? []), entry])
-    open.push(entry.id)
-  }
-  return [...below].flatMap(([above, list]) => {
-    const there = above === parent ? childrenOf(pages, parent) : []
-    return addPages(above === parent ? pages : {}, above, there.length, list)
-  })
+  const records = made.map(({ id, title }) => ({ id, title, ...(parent ? { parent } : {}) }))
+  return putAmong('pages', childrenOf(pages, parent), index, records)
 }
 
 /** Moves a page below a parent, before its child number `index` (counted without the page itself). */
 export function movePage(pages: Pages, id: string, parent: string | null, index: number): Operation[] {
   const siblings = childrenOf(pages, parent).filter((page) => page.id !== id)
-  const { keys, renumbered } = orderAt(siblings, index)
-  const operations: Operation[] = renumbered.map((one) => setOrder('pages', one.id, one.order))
-  if ((pages[id].parent ?? null) !== parent) {
-    operations.push({
-      type: 'set',
-      collection: 'pages',
-      id,
-      path: ['parent'],
-      ...(parent ? { value: parent } : {}),
-    })
-  }
-  return [...operations, setOrder('pages', id, keys[0])]
+  const stays = (pages[id].parent ?? null) === parent
+  return moveAmong('pages', siblings, index, id, stays ? {} : { parent: parent ?? undefined })
 }
 
 /** Whether `id` stands anywhere below `above`. */
@@ -91,7 +44,47 @@ export function addSection(
   name: string,
 ): Operation[] {
   const there = sectionsOf(sections, page)
-  const { keys, renumbered } = orderAt(there, there.length)
-  const moved = renumbered.map((one) => setOrder('sections', one.id, one.order))
-  return [...moved, put('sections', { id, page, order: keys[0], name })]
+  return putAmong('sections', there, there.length, [{ id, page, name }])
+}
+
+/** Sections common to all pages that stand at an end of them, in order. */
+export function commonSections(sections: Record<string, Section>, end: 'top' | 'bottom'): Section[] {
+  return inOrder(Object.values(sections).filter(({ page, common }) => !page && (common ?? 'top') === end))
+}
+
+/** What stands on a page from top to bottom: its own sections between the common ones it has not taken out. */
+export function sectionsShown(sections: Record<string, Section>, page: Page): Section[] {
+  const taken = new Set(page.without)
+  const common = (end: 'top' | 'bottom') => commonSections(sections, end).filter(({ id }) => !taken.has(id))
+  return [...common('top'), ...sectionsOf(sections, page.id), ...common('bottom')]
+}
+
+/**
+ * A copy of a page with all below it and their sections, put after the original.
+ * Titles stay; what refers to the pages from menus and journeys stays with the originals.
+ */
+export function duplicateBranch(
+  { pages, sections }: { pages: Pages; sections: Record<string, Section> },
+  id: string,
+  newId: () => string,
+): Operation[] {
+  const original = pages[id]
+  const siblings = childrenOf(pages, original.parent ?? null)
+  const ids = new Map<string, string>()
+  const below = childrenByParent(pages)
+  const list = (page: Page): Page[] => [page, ...(below.get(page.id) ?? []).flatMap(list)]
+  const branch = list(original)
+  for (const page of branch) ids.set(page.id, newId())
+  const copyOf = (page: Page) => ({ ...page, id: ids.get(page.id) as string })
+  const top = putAmong('pages', siblings, siblings.indexOf(original) + 1, [copyOf(original)])
+  const others = branch.slice(1).map((page): Operation => {
+    const record = { ...copyOf(page), parent: ids.get(page.parent as string) as string }
+    return { type: 'put', collection: 'pages', id: record.id, record }
+  })
+  const own = Object.values(sections).filter(({ page }) => page && ids.has(page))
+  const copies = own.map((section): Operation => {
+    const record = { ...section, id: newId(), page: ids.get(section.page as string) as string }
+    return { type: 'put', collection: 'sections', id: record.id, record }
+  })
+  return [...top, ...others, ...copies]
 }

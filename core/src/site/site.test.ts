@@ -3,7 +3,8 @@ import { applyChange } from '../document/apply'
 import { childrenOf } from '../document/tree'
 import type { Documents, Operation } from '../document/types'
 import { pageAddresses, pathFromTitle } from './address'
-import { addOutline, addPages, isBelow, movePage } from './pageChanges'
+import { addPages, isBelow, movePage } from './pageChanges'
+import { mergePages } from './mergePages'
 import { siteKind, type Page } from './site'
 import { treeLayout } from './treeLayout'
 
@@ -36,7 +37,7 @@ const list = [
   { title: 'Tansay', depth: 2 },
   { title: 'Fares', depth: 1 },
 ]
-const start = after({}, addOutline({}, null, list, newId))
+const start = after({}, mergePages({}, list, null, 'merge', newId).operations)
 
 test('an indented list becomes a tree in its order', () => {
   const home = find(start, 'Home')
@@ -45,15 +46,16 @@ test('an indented list becomes a tree in its order', () => {
   expect(titles(start, find(start, 'Isles').id)).toEqual(['Orrel', 'Tansay'])
   const more = after(
     start,
-    addOutline(
+    mergePages(
       start,
-      home.id,
       [
         { title: 'Help', depth: 0 },
         { title: 'Refunds', depth: 1 },
       ],
+      home.id,
+      'merge',
       newId,
-    ),
+    ).operations,
   )
   expect(titles(more, home.id)).toEqual(['Isles', 'Fares', 'Help'])
 })

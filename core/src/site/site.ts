@@ -1,32 +1,35 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import type { DocumentKind } from '../document/kind'
+import type { DocumentKind, Migration } from '../document/kind'
 import { leaf } from '../document/leaf'
 import { bandGridSchema } from '../grid/bandGrid'
-
-const order = z.string().min(1).max(80)
-
-export const pageSchema = z.strictObject({
-  id: idSchema,
-  parent: idSchema.optional(),
-  order,
-  title: z.string().max(500),
-  /** last part of the address; made from the title where there is none */
-  path: z
-    .string()
-    .max(200)
-    .regex(/^[^/?#\s]*$/, 'a path has no spaces and none of / ? #')
-    .optional(),
-  purpose: z.string().max(2000).optional(),
-})
-
-/** A horizontal part of a page, in order. */
-export const sectionSchema = z.strictObject({
-  id: idSchema,
-  page: idSchema,
-  order,
-  name: z.string().max(200),
-})
+import {
+  audienceGroupSchema,
+  comparedPartSchema,
+  comparedSiteSchema,
+  decisionSchema,
+  goalSchema,
+  ideaSchema,
+  referenceSchema,
+  requirementSchema,
+  scenarioSchema,
+  scenarioStepSchema,
+  verdictSchema,
+  type AudienceGroup,
+  type ComparedPart,
+  type ComparedSite,
+  type Decision,
+  type Goal,
+  type Idea,
+  type Reference,
+  type Requirement,
+  type Scenario,
+  type ScenarioStep,
+  type Verdict,
+} from './brief'
+import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
+import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
+import { pageSchema, sectionSchema, wordsSchema, type Page, type Section } from './page'
 
 export const bandSchema = z.strictObject({
   id: idSchema,
@@ -38,6 +41,8 @@ export const bandSchema = z.strictObject({
   grid: leaf(bandGridSchema),
 })
 
+const limit = z.int().min(1).max(100).optional()
+
 export const settingsSchema = z.strictObject({
   id: z.literal('site'),
   lead: idSchema,
@@ -48,34 +53,130 @@ export const settingsSchema = z.strictObject({
     .optional(),
   /** font size of the root element, % */
   rootSize: z.number().min(10).max(400).optional(),
+  /** what the project is for */
+  purpose: wordsSchema.optional(),
+  /** the stages this project has; absent: all */
+  profile: z.array(z.string().max(20)).max(20).optional(),
+  /** beyond these the map's findings speak; absent: they do not */
+  limits: z.strictObject({ menuBreadth: limit, menuDepth: limit, clicks: limit }).optional(),
 })
 
-export type Page = z.infer<typeof pageSchema>
-export type Section = z.infer<typeof sectionSchema>
+export type { Page, Section } from './page'
+export type { Link, Menu, MenuEntry } from './menu'
+export type { Journey, Stop } from './journey'
 export type Band = z.infer<typeof bandSchema>
 export type Settings = z.infer<typeof settingsSchema>
 
-/** Pages with their sections, bands with their grids, and the settings of the site. */
+const NEW_IN_2 = [
+  ...['menus', 'menuEntries', 'links', 'journeys', 'stops', 'requirements', 'scenarios', 'scenarioSteps'],
+  ...[
+    'decisions',
+    'ideas',
+    'references',
+    'comparedSites',
+    'comparedParts',
+    'verdicts',
+    'audienceGroups',
+    'goals',
+  ],
+]
+
+/** Schema 2 has menus, links, journeys and the brief. */
+const addPlanning: Migration = (document) => ({
+  ...document,
+  records: { ...Object.fromEntries(NEW_IN_2.map((name) => [name, {}])), ...document.records },
+})
+
+const ofPage = { field: 'page', collection: 'pages' }
+
+/** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
 export const siteKind: DocumentKind = {
   kind: 'site',
-  schema: 1,
+  schema: 2,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages' }] },
-    sections: { schema: sectionSchema, parents: [{ field: 'page', collection: 'pages' }] },
+    sections: { schema: sectionSchema, parents: [ofPage] },
+    menus: { schema: menuSchema, parents: [] },
+    menuEntries: {
+      schema: menuEntrySchema,
+      parents: [
+        { field: 'menu', collection: 'menus' },
+        { field: 'parent', collection: 'menuEntries' },
+        ofPage,
+      ],
+    },
+    links: {
+      schema: linkSchema,
+      parents: [
+        { field: 'from', collection: 'pages' },
+        { field: 'to', collection: 'pages' },
+        { field: 'section', collection: 'sections' },
+      ],
+    },
+    journeys: { schema: journeySchema, parents: [] },
+    // A stop outlives its page: the journey then names the gap.
+    stops: {
+      schema: stopSchema,
+      parents: [
+        { field: 'journey', collection: 'journeys' },
+        { field: 'parent', collection: 'stops' },
+      ],
+    },
+    requirements: { schema: requirementSchema, parents: [ofPage] },
+    scenarios: { schema: scenarioSchema, parents: [ofPage] },
+    scenarioSteps: {
+      schema: scenarioStepSchema,
+      parents: [
+        { field: 'scenario', collection: 'scenarios' },
+        { field: 'parent', collection: 'scenarioSteps' },
+      ],
+    },
+    decisions: { schema: decisionSchema, parents: [ofPage] },
+    ideas: { schema: ideaSchema, parents: [] },
+    references: { schema: referenceSchema, parents: [ofPage] },
+    comparedSites: { schema: comparedSiteSchema, parents: [] },
+    comparedParts: { schema: comparedPartSchema, parents: [] },
+    verdicts: {
+      schema: verdictSchema,
+      parents: [
+        { field: 'site', collection: 'comparedSites' },
+        { field: 'part', collection: 'comparedParts' },
+      ],
+    },
+    audienceGroups: { schema: audienceGroupSchema, parents: [] },
+    goals: { schema: goalSchema, parents: [] },
     bands: { schema: bandSchema, parents: [] },
     settings: { schema: settingsSchema, parents: [] },
   },
-  migrations: [],
+  migrations: [addPlanning],
+}
+
+export interface SiteRecords {
+  pages: Record<string, Page>
+  sections: Record<string, Section>
+  menus: Record<string, Menu>
+  menuEntries: Record<string, MenuEntry>
+  links: Record<string, Link>
+  journeys: Record<string, Journey>
+  stops: Record<string, Stop>
+  requirements: Record<string, Requirement>
+  scenarios: Record<string, Scenario>
+  scenarioSteps: Record<string, ScenarioStep>
+  decisions: Record<string, Decision>
+  ideas: Record<string, Idea>
+  references: Record<string, Reference>
+  comparedSites: Record<string, ComparedSite>
+  comparedParts: Record<string, ComparedPart>
+  verdicts: Record<string, Verdict>
+  audienceGroups: Record<string, AudienceGroup>
+  goals: Record<string, Goal>
+  bands: Record<string, Band>
+  settings: Record<string, Settings>
 }
 
 export interface SiteDocument {
   kind: string
   id: string
   schema: number
-  records: {
-    pages: Record<string, Page>
-    sections: Record<string, Section>
-    bands: Record<string, Band>
-    settings: Record<string, Settings>
-  }
+  records: SiteRecords
 }

@@ -1,4 +1,5 @@
-import type { Band, SiteDocument } from './site'
+import { emptyDocument } from '../document/kind'
+import { siteKind, type Band, type SiteDocument, type SiteRecords } from './site'
 
 const bands: Band[] = [
   {
@@ -31,10 +32,9 @@ export const usualBands = { narrow: bands[0].id, medium: bands[1].id, wide: band
 export const usualSite: SiteDocument = {
   kind: 'site',
   id: 'site',
-  schema: 1,
+  schema: siteKind.schema,
   records: {
-    pages: {},
-    sections: {},
+    ...(emptyDocument(siteKind, 'site').records as unknown as SiteRecords),
     bands: Object.fromEntries(bands.map((band) => [band.id, band])),
     settings: { site: { id: 'site', lead: usualBands.wide } },
   },

@@ -1,0 +1,23 @@
+import type { ChangePart } from '../document/types'
+
+/** What a finding is about: the record a click on it leads to. */
+export interface FindingPlace {
+  collection: 'pages' | 'menus' | 'journeys' | 'items'
+  id: string
+}
+
+/** What review found wrong. */
+export interface Finding {
+  /** id of the rule */
+  rule: string
+  place: FindingPlace
+  /** what is wrong, naming the object */
+  says: string
+  fix?: Fix
+}
+
+/** The change that mends a finding. */
+export interface Fix {
+  label: string
+  parts: ChangePart[]
+}
