@@ -1,13 +1,18 @@
 import { writeFileSync } from 'node:fs'
 import sharp from 'sharp'
-import type { Documents } from '@nolvex/core/document/types'
+import { collectionKind, type CollectionDocument } from '@nolvex/core/content/collection'
+import { fillFromTable } from '@nolvex/core/content/collectionChanges'
+import { emptyContent } from '@nolvex/core/content/content'
+import type { Documents, Records } from '@nolvex/core/document/types'
 import { readProjectFile, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
 import type { Page, Section } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { homeBlocks, pictureIds } from './homeDrawing'
+import { isles } from '@nolvex/server/contentService/ferryLists'
 import { scenery } from './scenery'
 import { skerrinPages, type DemoPage } from './skerrinPages'
+import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
 
 /** Builds the demo's project file from its parts: `node --import tsx demo/build.ts`. */
 const pages: Record<string, Page> = {}
@@ -16,20 +21,72 @@ const sections: Record<string, Section> = {}
 function lay(drafts: DemoPage[], parent?: string) {
   drafts.forEach(({ id, title, sections: names, children = [] }, index) => {
     const order = `a${String.fromCharCode(97 + index)}`
-    pages[id] = { id, order, title, ...(parent ? { parent } : {}) }
+    const plan = Object.entries(pagePlans).find(
+      ([name]) => id === `page${name}`.padEnd(16, '0').slice(0, 16),
+    )?.[1]
+    pages[id] = { id, order, title, ...(parent ? { parent } : {}), ...plan }
     names.forEach((name, at) => {
       const section = `sec${id.slice(4, 14)}`.padEnd(14, '0') + String(at).padStart(2, '0')
-      sections[section] = { id: section, page: id, order: `a${String.fromCharCode(97 + at)}`, name }
+      sections[section] = {
+        id: section,
+        page: id,
+        order: `a${String.fromCharCode(97 + at)}`,
+        name,
+        ...(serviceSections.includes(name) ? { source: 'service' as const } : {}),
+      }
     })
     lay(children, id)
   })
 }
 lay(skerrinPages)
+for (const section of commonSections) sections[section.id] = section
+const outside: Page = {
+  id: 'pagenotfound0000',
+  order: 'b',
+  title: 'Page not found',
+  kind: 'outside',
+  purpose: 'Catches old and mistyped addresses.',
+  goal: 'Finds the way back',
+}
+pages[outside.id] = outside
 
-const settings = { site: { ...usualSite.records.settings.site, address: 'https://skerrin-ferries.example' } }
+const purpose =
+  'Skerrin Ferries is known on the quay and hardly found from anywhere else. The site is to say at once whether boats sail, sell tickets before people reach the quay, and tell islanders of changes.'
+const settings = {
+  site: { ...usualSite.records.settings.site, address: 'https://skerrin-ferries.example', purpose },
+}
+const islesCollection = {
+  kind: 'collection',
+  id: 'collectionisles0',
+  schema: collectionKind.schema,
+  records: {
+    fields: {},
+    rows: {},
+    settings: { collection: { id: 'collection', name: 'Isles', service: 'isles' } },
+  },
+} as CollectionDocument
+const heading = Object.keys(isles[0])
+let row = 0
+const filled = fillFromTable(
+  islesCollection,
+  heading,
+  isles.map((isle) => Object.values(isle).map(String)),
+  () => `isle${String(row++).padStart(12, '0')}`,
+)
+for (const operation of filled.operations)
+  if (operation.type === 'put')
+    (islesCollection.records as unknown as Records)[operation.collection][operation.id] = operation.record
 const [home] = skerrinPages
 const documents = {
-  site: { ...usualSite, records: { ...usualSite.records, pages, sections, settings } },
+  site: { ...usualSite, records: { ...usualSite.records, ...planning, pages, sections, settings } },
+  content: {
+    ...emptyContent,
+    records: {
+      items: Object.fromEntries(contentItems.map((item) => [item.id, item])),
+      counter: { counter: { id: 'counter', last: lastNumber } },
+    },
+  },
+  [islesCollection.id]: islesCollection,
   style: plainStyle,
   [home.id]: { kind: 'drawing', id: home.id, schema: 1, records: { blocks: homeBlocks() } },
 } as unknown as Documents

@@ -23,6 +23,7 @@ const PACKAGES = {
   postgresql: () => postgresBin() !== undefined,
   chromium: () => existsSync('/usr/bin/chromium'),
   'chromium-driver': () => existsSync('/usr/bin/chromedriver'),
+  'poppler-utils': () => existsSync('/usr/bin/pdftotext'),
 }
 
 /** Installs Debian packages that are missing: as root by itself, else it says the line to run. */

@@ -10,6 +10,7 @@ import { pinoHttp } from 'pino-http'
 import type { Sequelize } from 'sequelize'
 import { assetRoutes } from './assets/assetRoutes'
 import { rootFolder } from './config'
+import { contentService } from './contentService/contentService'
 import { documentRoutes } from './documents/documentRoutes'
 import type { ProjectStates } from './documents/projectState'
 import { exportRoutes } from './exports/exportRoutes'
@@ -19,6 +20,7 @@ import { loopbackOnly } from './http/loopbackOnly'
 import { openApi, openApiPage } from './http/openApi'
 import { answerProblem, Problem } from './http/problem'
 import { projectRoutes } from './projects/projectRoutes'
+import { versionRoutes } from './versions/versionRoutes'
 
 export interface Services {
   sequelize: Sequelize
@@ -77,7 +79,9 @@ export function createApp({ sequelize, states, runner, log }: Services): Express
     documentRoutes(sequelize, states),
     assetRoutes(),
     exportRoutes(states, runner),
+    versionRoutes(sequelize, states),
   )
+  app.use('/api/service', contentService())
   app.use('/api', () => {
     throw new Problem(404, 'There is no such address.')
   })

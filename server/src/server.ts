@@ -10,6 +10,7 @@ import { defineChanges } from './documents/changeModel'
 import { ProjectStates } from './documents/projectState'
 import { ChangeStream } from './documents/stream'
 import { defineJobs } from './exports/jobModel'
+import { defineVersions } from './versions/versionModel'
 import { JobRunner } from './exports/jobRunner'
 import { defineProjects } from './projects/projectModel'
 
@@ -23,7 +24,8 @@ export interface RunningServer {
 export async function startServer(config: Config): Promise<RunningServer> {
   const log = pino({ level: config.logLevel })
   const sequelize = connect(config.databaseUrl)
-  for (const define of [defineProjects, defineChanges, defineAssets, defineJobs]) define(sequelize)
+  for (const define of [defineProjects, defineChanges, defineAssets, defineJobs, defineVersions])
+    define(sequelize)
   await migrateDatabase(sequelize)
   if (config.demo !== 'none') await loadDemo(sequelize, config.demo)
   const states = new ProjectStates()

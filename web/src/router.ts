@@ -9,7 +9,7 @@ export const router = createRouter({
       component: () => import('./shell/ProjectShell.vue'),
       children: [
         { path: '', name: 'ledger', component: () => import('./ledger/LedgerView.vue') },
-        { path: 'map', name: 'map', component: () => import('./map/MapView.vue') },
+        { path: 'map/:view?', name: 'map', component: () => import('./map/MapStage.vue') },
         {
           path: 'wireframe/:page?',
           name: 'wireframe',

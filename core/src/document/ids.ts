@@ -3,8 +3,8 @@ import { z } from 'zod'
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz'
 const SIGNS = LETTERS + '0123456789'
 
-/** Ids are 16 of a-z and 0-9, a letter first. The documents there is one of each are named for their kind. */
-export const idSchema = z.string().regex(/^(?:[a-z][a-z0-9]{15}|site|content|style)$/)
+/** Ids are 16 of a-z and 0-9, a letter first. Documents and records there is one of are named for what they are. */
+export const idSchema = z.string().regex(/^(?:[a-z][a-z0-9]{15}|site|content|style|counter|collection)$/)
 
 /** Fills an array with random bytes: `crypto.getRandomValues` or a seeded stand-in. */
 export type RandomBytes = (bytes: Uint8Array) => Uint8Array

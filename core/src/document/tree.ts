@@ -91,9 +91,23 @@ export function documentDepthFirst(kind: DocumentKind, document: StoredDocument)
       Object.values(document.records[collection]).map((record) => ({ collection, record })),
     )
   const taken = all.filter(({ collection, record }) => isTop(collection, record))
+  const placed = new Set(taken.map(keyOf))
+  // A record with several parents follows the last of them.
+  const isReady = ({ collection, record }: (typeof all)[number]) =>
+    kind.collections[collection].parents.every(({ field, collection: above }) => {
+      const parent = record[field]
+      const isThere = parent && document.records[above]?.[String(parent)]
+      return !isThere || placed.has(`${above}/${String(parent)}`)
+    })
   for (let index = 0; index < taken.length; index++) {
-    const { collection, record } = taken[index]
-    taken.push(...(below.get(`${collection}/${record.id}`) ?? []))
+    for (const child of below.get(keyOf(taken[index])) ?? []) {
+      if (placed.has(keyOf(child)) || !isReady(child)) continue
+      placed.add(keyOf(child))
+      taken.push(child)
+    }
   }
   return taken
 }
+
+const keyOf = ({ collection, record }: { collection: string; record: StoredRecord }) =>
+  `${collection}/${record.id}`

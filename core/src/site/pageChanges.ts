@@ -52,11 +52,23 @@ export function commonSections(sections: Record<string, Section>, end: 'top' | '
   return inOrder(Object.values(sections).filter(({ page, common }) => !page && (common ?? 'top') === end))
 }
 
-/** What stands on a page from top to bottom: its own sections between the common ones it has not taken out. */
-export function sectionsShown(sections: Record<string, Section>, page: Page): Section[] {
-  const taken = new Set(page.without)
-  const common = (end: 'top' | 'bottom') => commonSections(sections, end).filter(({ id }) => !taken.has(id))
-  return [...common('top'), ...sectionsOf(sections, page.id), ...common('bottom')]
+/**
+ * What stands on each page from top to bottom, by page: its own sections between the common ones it has not taken out.
+ */
+export function sectionsShown({ pages, sections }: { pages: Pages; sections: Record<string, Section> }) {
+  const own = new Map<string | undefined, Section[]>()
+  for (const section of Object.values(sections)) {
+    const list = own.get(section.page)
+    if (list) list.push(section)
+    else own.set(section.page, [section])
+  }
+  const [top, bottom] = [commonSections(sections, 'top'), commonSections(sections, 'bottom')]
+  return new Map(
+    Object.values(pages).map((page): [string, Section[]] => {
+      const stays = ({ id }: Section) => page.kind !== 'external' && !page.without?.includes(id)
+      return [page.id, [...top.filter(stays), ...inOrder(own.get(page.id) ?? []), ...bottom.filter(stays)]]
+    }),
+  )
 }
 
 /**

@@ -1,6 +1,6 @@
 import { stratify, tree } from 'd3-hierarchy'
-import { childrenByParent } from '../document/tree'
 import type { Page } from './site'
+import { pagesInOrder } from './treeOrder'
 
 /** A page's card on the map: px from the map's corner, and how deep it stands. */
 export interface MapCard {
@@ -21,17 +21,17 @@ export interface CardSize {
 
 const ROOT = ' root'
 
-/** The tree of pages drawn tidily from the top down: no overlap, parents over the middle of their children. */
-export function treeLayout(pages: Record<string, Page>, size: CardSize): MapCard[] {
-  const children = childrenByParent(pages)
-  const listed: Page[] = []
-  const walk = (parent: string | null) => {
-    for (const page of children.get(parent) ?? []) {
-      listed.push(page)
-      walk(page.id)
-    }
-  }
-  walk(null)
+/**
+ * The tree of pages drawn tidily from the top down: no overlap, parents over the middle of their children. Drawn from
+ * left to right, x and y change places and `width` is the height of a card.
+ * @param folded pages whose branch is not drawn
+ */
+export function treeLayout(
+  pages: Record<string, Page>,
+  size: CardSize,
+  folded: ReadonlySet<string> = new Set(),
+): MapCard[] {
+  const listed = pagesInOrder(pages, folded).map(({ page }) => page)
   if (listed.length === 0) return []
   const root = stratify<Page | { id: typeof ROOT; parent?: undefined }>()
     .id(({ id }) => id)

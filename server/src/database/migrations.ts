@@ -62,4 +62,20 @@ export const migrations: { name: string; up: string }[] = [
       create index jobs_waiting on jobs (created_at) where state in ('waiting', 'running');
     `,
   },
+  {
+    name: '002-versions',
+    up: `
+      create table versions (
+        id text primary key,
+        project_id text not null references projects on delete cascade,
+        revision integer not null,
+        name text not null,
+        note text,
+        stage text,
+        approvals jsonb not null default '[]',
+        created_at timestamptz not null default now()
+      );
+      create index versions_of_project on versions (project_id, created_at);
+    `,
+  },
 ]

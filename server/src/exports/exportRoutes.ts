@@ -1,20 +1,21 @@
-import { Readable } from 'node:stream'
 import express, { Router, type Response } from 'express'
+import { strToU8, zipSync } from 'fflate'
+import { sitemapFiles } from '@nolvex/core/formats/sitemapXml'
 import { projectFileOf } from './projectExport'
-import { sitemapXml } from '@nolvex/core/formats/sitemapXml'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { pathFromTitle } from '@nolvex/core/site/address'
-import { readBlob } from '../assets/blobs'
+import { wholeBlob } from '../assets/blobs'
 import type { ProjectStates } from '../documents/projectState'
 import { Problem } from '../http/problem'
 import { findProject, newId } from '../projects/projectService'
 import { exportSchema, JobRow, type ExportInput } from './jobModel'
 import type { JobRunner } from './jobRunner'
 
-const TYPES: Record<ExportInput['format'], { type: string; ending: string }> = {
+const TYPES = {
   svg: { type: 'image/svg+xml', ending: 'svg' },
   png: { type: 'image/png', ending: 'png' },
-  html: { type: 'application/zip', ending: 'zip' },
+  pdf: { type: 'application/pdf', ending: 'pdf' },
+  zip: { type: 'application/zip', ending: 'zip' },
 }
 
 /** What leaves a project: pages as files, its sitemap.xml, and the project itself. */
@@ -42,19 +43,28 @@ export function exportRoutes(states: ProjectStates, runner: JobRunner): Router {
   router.get('/projects/:project/exports/:job/file', async (request, response) => {
     const job = await findJob(request.params)
     if (!job.result) throw new Problem(409, 'This export is not done yet.')
-    const { documents } = await stateOf(states, job.projectId)
-    const page = (documents.site as unknown as SiteDocument).records.pages[job.input.page]
-    const { type, ending } = TYPES[job.input.format]
-    const size = job.input.format === 'html' ? '' : `-${job.input.width}${job.input.scale === 2 ? '@2x' : ''}`
-    download(response, `${pathFromTitle(page?.title ?? '') || 'page'}${size}.${ending}`, type)
-    Readable.from(readBlob(job.result)).pipe(response)
+    const { name, documents } = await stateOf(states, job.projectId)
+    const bytes = await wholeBlob(job.result)
+    // A map of several sheets comes as a zip of pictures.
+    const isZip = bytes.subarray(0, 2).toString() === 'PK'
+    const file = fileOf(job.input, name, documents.site as unknown as SiteDocument, isZip)
+    download(response, file.name, file.type)
+    response.send(bytes)
   })
 
   router.get('/projects/:project/sitemap.xml', async (request, response) => {
     const { name, documents } = await stateOf(states, request.params.project)
     const { pages, settings } = (documents.site as unknown as SiteDocument).records
-    download(response, `${pathFromTitle(name) || 'site'}-sitemap.xml`, 'application/xml')
-    response.send(sitemapXml(pages, settings.site.address ?? 'https://www.example.com'))
+    const files = sitemapFiles(pages, settings.site.address ?? 'https://www.example.com')
+    const base = `${pathFromTitle(name) || 'site'}-sitemap`
+    if (files.length === 1) {
+      download(response, `${base}.xml`, 'application/xml')
+      return void response.send(files[0].xml)
+    }
+    download(response, `${base}.zip`, TYPES.zip.type)
+    response.send(
+      Buffer.from(zipSync(Object.fromEntries(files.map((file) => [file.name, strToU8(file.xml)])))),
+    )
   })
 
   router.get('/projects/:project/file', async (request, response) => {
@@ -75,6 +85,18 @@ async function findJob({ project, job }: { project: string; job: string }): Prom
   const found = await JobRow.findOne({ where: { id: job, projectId: project } })
   if (!found) throw new Problem(404, 'There is no such export.')
   return found
+}
+
+/** The name and type an export is downloaded under. */
+function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: boolean) {
+  if (input.format === 'map') {
+    const { type, ending } = TYPES[isZip ? 'zip' : input.file]
+    return { name: `${pathFromTitle(project) || 'site'}-map-${input.paper.toLowerCase()}.${ending}`, type }
+  }
+  const { type, ending } = TYPES[input.format === 'html' ? 'zip' : input.format]
+  const size = input.format === 'html' ? '' : `-${input.width}${input.scale === 2 ? '@2x' : ''}`
+  const title = site.records.pages[input.page]?.title ?? ''
+  return { name: `${pathFromTitle(title) || 'page'}${size}.${ending}`, type }
 }
 
 const described = ({ id, input, state, error }: JobRow) => ({

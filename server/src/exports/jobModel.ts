@@ -8,9 +8,9 @@ import {
 } from 'sequelize'
 import { z } from 'zod'
 import { idSchema } from '@nolvex/core/document/ids'
+import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 
-/** What may be asked of an export. */
-export const exportSchema = z.strictObject({
+const pageExportSchema = z.strictObject({
   format: z.enum(['svg', 'png', 'html']),
   page: idSchema,
   /** px of page width for a picture; HTML holds all bands */
@@ -19,6 +19,24 @@ export const exportSchema = z.strictObject({
   scale: z.union([z.literal(1), z.literal(2)]).default(1),
 })
 
+const mapExportSchema = z.strictObject({
+  format: z.literal('map'),
+  file: z.enum(['pdf', 'svg', 'png']),
+  paper: z.enum(Object.keys(PAPERS) as [PaperName, ...PaperName[]]),
+  direction: z.enum(['down', 'across']).default('down'),
+  connectors: z.enum(['straight', 'stepped', 'curved']).default('stepped'),
+  heavy: z.boolean().default(false),
+  sections: z.boolean().default(true),
+  menus: z.boolean().default(true),
+  /** printed in the title block */
+  date: z.iso.date(),
+})
+
+/** What may be asked of an export: a page, or the map on sheets of paper. */
+export const exportSchema = z.discriminatedUnion('format', [pageExportSchema, mapExportSchema])
+
+export type PageExport = z.infer<typeof pageExportSchema>
+export type MapExport = z.infer<typeof mapExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>
 export type JobState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'
 

@@ -10,7 +10,7 @@ import { storeBlob, wholeBlob } from '../assets/blobs'
 import type { ProjectStates } from '../documents/projectState'
 import { findProject } from '../projects/projectService'
 import { JobRow, type JobState } from './jobModel'
-import type { RenderInput } from './renderPage'
+import type { RenderInput } from './renderChild'
 
 const LIMIT_MS = 60_000
 const LIMIT_MB = 1024
@@ -83,6 +83,7 @@ export class JobRunner {
     const project = await findProject(projectId)
     const { documents } = await this.states.at(projectId, project.revision)
     const site = documents.site as unknown as PageSources['site']
+    if (input.format === 'map') return { ...input, title: project.name, site }
     const page = site.records.pages[input.page]
     if (!page) throw new Error('This page no longer exists.')
     const drawing = documents[input.page] as unknown as PageSources['drawing'] | undefined

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { createDocument } from 'zod-openapi'
 import { changeSchema } from '@nolvex/core/document/schemas'
 import { exportSchema } from '../exports/jobModel'
+import { approvalBody, versionBody } from '../versions/versionRoutes'
 import { projectBody } from '../projects/projectRoutes'
 
 const error = z.object({ error: z.string() })
@@ -71,7 +72,7 @@ const routes: Route[] = [
   {
     method: 'post',
     path: '/projects/{project}/exports',
-    summary: 'Export a page',
+    summary: 'Export a page, or the map',
     body: exportSchema,
     answer: job,
     status: '202',
@@ -80,6 +81,33 @@ const routes: Route[] = [
   { method: 'delete', path: '/projects/{project}/exports/{job}', summary: 'Cancel an export', answer: job },
   { method: 'get', path: '/projects/{project}/exports/{job}/file', summary: 'The exported file' },
   { method: 'get', path: '/projects/{project}/sitemap.xml', summary: 'The site as sitemap.xml' },
+  { method: 'get', path: '/projects/{project}/versions', summary: 'Kept versions and gates' },
+  {
+    method: 'post',
+    path: '/projects/{project}/versions',
+    summary: 'Keep a version, or approve a stage',
+    body: versionBody,
+    status: '201',
+  },
+  {
+    method: 'post',
+    path: '/projects/{project}/versions/{version}/approvals',
+    summary: 'Add an approval to a gate',
+    body: approvalBody,
+  },
+  {
+    method: 'delete',
+    path: '/projects/{project}/versions/{version}',
+    summary: 'Forget a version',
+    status: '204',
+  },
+  {
+    method: 'get',
+    path: '/projects/{project}/versions/{version}/documents',
+    summary: 'All documents as a version keeps them',
+  },
+  { method: 'get', path: '/service', summary: 'Lists of the content service stand-in' },
+  { method: 'get', path: '/service/{list}', summary: 'Records of one of its lists' },
   { method: 'get', path: '/projects/{project}/file', summary: 'The project as a project file' },
 ]
 

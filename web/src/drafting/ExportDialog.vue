@@ -1,15 +1,10 @@
 <script setup lang="ts">
 import { ElDialog } from 'element-plus'
-import { onUnmounted, ref } from 'vue'
-import { api } from '../session/api'
-import { useProject } from '../session/projectStore'
+import { useExport } from '../session/useExport'
 
 const props = defineProps<{ page: string; width: number }>()
 const open = defineModel<boolean>({ required: true })
-const project = useProject()
-const running = ref<{ label: string; job?: string }>()
-const trouble = ref('')
-let gone = false
+const { running, trouble, take, cancel } = useExport()
 
 const kinds = [
   { label: 'SVG', about: 'The page at this width, words selectable', input: { format: 'svg' } },
@@ -21,39 +16,6 @@ const kinds = [
     input: { format: 'html' },
   },
 ]
-
-const POLL = 200
-
-async function take({ label, input }: (typeof kinds)[number]) {
-  trouble.value = ''
-  running.value = { label }
-  try {
-    let job = await api.startExport(project.id, { ...input, page: props.page, width: props.width })
-    running.value = { label, job: job.id }
-    while (!gone && (job.state === 'waiting' || job.state === 'running')) {
-      await new Promise((resolve) => setTimeout(resolve, POLL))
-      job = await api.exportJob(project.id, job.id)
-    }
-    if (job.state === 'failed') trouble.value = job.error ?? 'The export failed.'
-    if (job.state === 'done') download(`/api/projects/${project.id}/exports/${job.id}/file`)
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-  running.value = undefined
-}
-
-function download(address: string) {
-  const link = document.createElement('a')
-  link.href = address
-  link.download = ''
-  link.click()
-}
-
-async function cancel() {
-  if (running.value?.job) await api.cancelExport(project.id, running.value.job)
-}
-
-onUnmounted(() => (gone = true))
 </script>
 
 <template>
@@ -68,7 +30,7 @@ onUnmounted(() => (gone = true))
           class="action"
           :disabled="running !== undefined"
           :data-export="kind.label"
-          @click="take(kind)"
+          @click="take(kind.label, { ...kind.input, page: props.page, width: props.width })"
         >
           Take
         </button>

@@ -1,104 +1,232 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { childrenByParent } from '@nolvex/core/document/tree'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
-import { pageAddresses } from '@nolvex/core/site/address'
-import type { Page } from '@nolvex/core/site/site'
+import { PAGE_STATES, type Page } from '@nolvex/core/site/page'
+import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import { useCommands } from '../commands/commandStore'
+import ChoiceField from '../forms/ChoiceField.vue'
+import { useMap } from '../map/mapStore'
+import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
+import { useStages } from '../stages/useStages'
+import VersionsPanel from '../versions/VersionsPanel.vue'
 import PagePicture from './PagePicture.vue'
 
+/** A project's home: pages down, stages across, what is done and what is due. */
 const project = useProject()
+const map = useMap()
 const router = useRouter()
-const onlyDue = ref(false)
+const { inProfile, isDrawn, isDone } = useStages()
+const { findings } = useMapAnalysis()
+const showVersions = ref(false)
+
+const FILTERS = {
+  undrawn: 'Not wireframed yet',
+  unchecked: 'Not checked off at every width',
+  findings: 'With findings',
+  missing: 'With content missing',
+  idea: 'Only ideas',
+} as const
+const filter = ref<keyof typeof FILTERS>()
 
 const bands = computed(() => bandsOf(project.site).inOrder)
-const addresses = computed(() => pageAddresses(project.site.records.pages))
+const hasWireframe = computed(() => inProfile.value.some(({ name }) => name === 'wireframe'))
+const later = computed(() => inProfile.value.filter(({ name }) => name === 'mockup'))
 
-interface Row {
-  page: Page
-  depth: number
-  blocks: number
-  sections: number
+const content = computed(() => {
+  const counts = new Map<string, { all: number; final: number; missing: number }>()
+  for (const { page, state } of Object.values(project.content.records.items)) {
+    if (!page) continue
+    const count = counts.get(page) ?? { all: 0, final: 0, missing: 0 }
+    count.all++
+    if (state === 'final') count.final++
+    if (state === 'missing') count.missing++
+    counts.set(page, count)
+  }
+  return counts
+})
+const findingsOn = computed(() => {
+  const counts = new Map<string, number>()
+  for (const { place } of findings.value) {
+    const page =
+      place.collection === 'pages'
+        ? place.id
+        : place.collection === 'items'
+          ? project.content.records.items[place.id]?.page
+          : undefined
+    if (page) counts.set(page, (counts.get(page) ?? 0) + 1)
+  }
+  return counts
+})
+
+const rows = computed(() =>
+  pagesInOrder(map.pages)
+    .filter(({ page }) => page.kind !== 'external')
+    .map(({ page, depth }) => ({
+      page,
+      depth,
+      content: content.value.get(page.id) ?? { all: 0, final: 0, missing: 0 },
+      findings: findingsOn.value.get(page.id) ?? 0,
+    })),
+)
+const keyFor = (band: string) => `wireframe:${band}`
+const isChecked = (page: Page, key: string) => Boolean(page.checked?.[key])
+const allChecked = (page: Page) => bands.value.every(({ id }) => isChecked(page, keyFor(id)))
+
+const passes: Record<keyof typeof FILTERS, (row: (typeof rows.value)[number]) => boolean> = {
+  undrawn: ({ page }) => !isDrawn(page.id),
+  unchecked: ({ page }) => !allChecked(page),
+  findings: (row) => row.findings > 0,
+  missing: (row) => row.content.missing > 0,
+  idea: ({ page }) => page.state === 'idea' || page.state === undefined,
+}
+const shown = computed(() => (filter.value ? rows.value.filter(passes[filter.value]) : rows.value))
+
+const next = computed(() => {
+  const due = rows.value.filter(({ page }) => !isDone(page.id, 'wireframe'))
+  if (rows.value.length === 0 || !hasWireframe.value) return ''
+  if (due.length === 0) return 'Every page has a wireframe.'
+  const others = due.length - 1
+  return `Next: ${due[0].page.title || 'Untitled'}${others ? ` and ${others} more have` : ' has'} no wireframe.`
+})
+
+function check(page: Page, key: string, label: string, isOn: boolean) {
+  project.setSite(
+    isOn ? `Check off ${label}` : `Take back ${label}`,
+    'pages',
+    page.id,
+    ['checked', key],
+    isOn ? true : undefined,
+  )
 }
 
-const rows = computed(() => {
-  const { pages, sections } = project.site.records
-  const children = childrenByParent(pages)
-  const list: Row[] = []
-  const walk = (parent: string | null, depth: number) => {
-    for (const page of children.get(parent) ?? []) {
-      const blocks = Object.keys(project.drawing(page.id)?.records.blocks ?? {}).length
-      const own = Object.values(sections).filter((section) => section.page === page.id).length
-      list.push({ page, depth, blocks, sections: own })
-      walk(page.id, depth + 1)
-    }
-  }
-  walk(null, 0)
-  return list
-})
-const shown = computed(() => rows.value.filter(({ blocks }) => !onlyDue.value || blocks === 0))
-const due = computed(() => rows.value.filter(({ blocks }) => blocks === 0))
-const next = computed(() => {
-  if (rows.value.length === 0) return ''
-  if (due.value.length === 0) return 'Every page has a wireframe.'
-  const [first] = due.value
-  const others = due.value.length - 1
-  return `Next: ${first.page.title || 'Untitled'}${others ? ` and ${others} more have` : ' has'} no wireframe.`
-})
-
 const draw = (page: string) => router.push({ name: 'wireframe', params: { project: project.id, page } })
+function plan(page: string, view: string) {
+  map.selected = page
+  void router.push({ name: 'map', params: { project: project.id, view } })
+}
+
+useCommands().offer([
+  {
+    id: 'versions',
+    label: 'Show or hide versions and gates',
+    keys: ['V'],
+    run: () => (showVersions.value = !showVersions.value),
+  },
+])
 </script>
 
 <template>
   <main class="ledger">
-    <div class="summary">
+    <div class="strip">
       <b>{{ rows.length === 1 ? '1 page' : `${rows.length} pages` }}</b>
       <span class="soft">{{ next }}</span>
       <span class="end">
-        <button v-if="rows.length" class="action" :aria-pressed="onlyDue" @click="onlyDue = !onlyDue">
-          {{ onlyDue ? 'Show all pages' : 'Show only what is due' }}
+        <ChoiceField
+          v-if="rows.length"
+          label="Which pages"
+          hide-label
+          :value="filter"
+          :choices="FILTERS"
+          none="All pages"
+          @change="filter = $event"
+        />
+        <button class="action" :aria-pressed="showVersions" @click="showVersions = !showVersions">
+          Versions and gates
         </button>
-        <a class="action link" :href="`/api/projects/${project.id}/file`">Take the project away</a>
+        <a class="action" :href="`/api/projects/${project.id}/file`">Take the project away</a>
       </span>
     </div>
-    <div class="scroll">
-      <table v-if="rows.length">
-        <thead>
-          <tr>
-            <th>Page</th>
-            <th>Sections</th>
-            <th>Wireframe: {{ bands.map(({ name }) => name.toLowerCase()).join(', ') }}</th>
-            <th>Blocks</th>
-            <th><span class="visually-hidden">Do</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="{ page, depth, blocks, sections } in shown" :key="page.id" @dblclick="draw(page.id)">
-            <td :style="{ paddingLeft: `${12 + depth * 20}px` }">
-              <b>{{ page.title || 'Untitled' }}</b>
-              <span class="address">{{ addresses.get(page.id) }}</span>
-            </td>
-            <td :class="{ soft: !sections }">{{ sections || 'none' }}</td>
-            <td>
-              <button class="pictures" :aria-label="`Draw ${page.title}`" @click="draw(page.id)">
-                <PagePicture v-for="band in bands" :key="band.id" :page="page.id" :band="band" />
-              </button>
-            </td>
-            <td :class="{ soft: !blocks }">{{ blocks || 'not drawn' }}</td>
-            <td class="do">
-              <button class="plain" @click="draw(page.id)">{{ blocks ? 'Open' : 'Begin' }}</button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <div v-else class="empty">
-        <h2>No page yet</h2>
-        <p>A project begins with its pages. Add them one by one, or paste a list you already have.</p>
-        <RouterLink class="action main link" :to="{ name: 'map', params: { project: project.id } }"
-          >Plan the site map</RouterLink
-        >
+    <div class="body">
+      <div class="board">
+        <table v-if="rows.length" class="sheet">
+          <thead>
+            <tr>
+              <th>Page</th>
+              <th>Map</th>
+              <th v-if="hasWireframe">
+                Wireframe: {{ bands.map(({ name }) => name.toLowerCase()).join(', ') }}
+              </th>
+              <th v-for="stage in later" :key="stage.name">{{ stage.label }}</th>
+              <th>Content</th>
+              <th>Findings</th>
+              <th><span class="visually-hidden">Do</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in shown" :key="row.page.id" @dblclick="draw(row.page.id)">
+              <td :style="{ paddingLeft: `${12 + row.depth * 20}px` }">
+                <b dir="auto">{{ row.page.title || 'Untitled' }}</b>
+                <span class="address">{{ map.addresses.get(row.page.id) }}</span>
+              </td>
+              <td>
+                <button class="state" @click="plan(row.page.id, 'tree')">
+                  {{ row.page.state ? PAGE_STATES[row.page.state] : 'Not said' }}
+                </button>
+              </td>
+              <td v-if="hasWireframe">
+                <span class="pictures">
+                  <span v-for="band in bands" :key="band.id" class="width">
+                    <button
+                      class="picture-button"
+                      :aria-label="`Draw ${row.page.title} at ${band.name}`"
+                      @click="draw(row.page.id)"
+                    >
+                      <PagePicture :page="row.page.id" :band="band" />
+                    </button>
+                    <input
+                      type="checkbox"
+                      :checked="isChecked(row.page, keyFor(band.id))"
+                      :disabled="!isDrawn(row.page.id)"
+                      :aria-label="`${row.page.title} is done at ${band.name}`"
+                      :title="`Done at ${band.name}`"
+                      @change="
+                        check(
+                          row.page,
+                          keyFor(band.id),
+                          `${row.page.title} at ${band.name}`,
+                          ($event.target as HTMLInputElement).checked,
+                        )
+                      "
+                    />
+                  </span>
+                </span>
+              </td>
+              <td v-for="stage in later" :key="stage.name" class="soft">not begun</td>
+              <td>
+                <button v-if="row.content.all" class="state" @click="plan(row.page.id, 'content')">
+                  {{ row.content.final }} of {{ row.content.all }} final
+                  <span v-if="row.content.missing" class="missing">{{ row.content.missing }} missing</span>
+                </button>
+              </td>
+              <td>
+                <button v-if="row.findings" class="state missing" @click="plan(row.page.id, 'findings')">
+                  {{ row.findings }}
+                </button>
+              </td>
+              <td class="do">
+                <button class="plain" @click="draw(row.page.id)">
+                  {{ isDrawn(row.page.id) ? 'Open' : 'Begin' }}
+                </button>
+              </td>
+            </tr>
+            <tr v-if="shown.length === 0">
+              <td colspan="8" class="soft">No page is left in “{{ filter && FILTERS[filter] }}”.</td>
+            </tr>
+          </tbody>
+        </table>
+        <div v-else class="invitation">
+          <h2>No page yet</h2>
+          <p>A project begins with its pages. Add them one by one, or bring in a list you already have.</p>
+          <p>
+            <RouterLink class="action main" :to="{ name: 'map', params: { project: project.id } }"
+              >Plan the site map</RouterLink
+            >
+          </p>
+        </div>
       </div>
+      <VersionsPanel v-if="showVersions" />
     </div>
   </main>
 </template>
@@ -106,55 +234,17 @@ const draw = (page: string) => router.push({ name: 'wireframe', params: { projec
 <style scoped>
 .ledger {
   display: flex;
+  flex: 1;
   flex-direction: column;
   min-height: 0;
 }
-.summary {
+.body {
   display: flex;
-  flex: none;
-  gap: 12px;
-  align-items: center;
-  height: 44px;
-  padding: 0 16px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--hairline);
+  flex: 1;
+  min-height: 0;
 }
-.end {
-  display: flex;
-  gap: 8px;
-  margin-left: auto;
-}
-.link {
-  display: inline-flex;
-  align-items: center;
-  color: inherit;
-  text-decoration: none;
-}
-.main.link {
-  margin-top: 16px;
-  color: #fff;
-}
-.scroll {
-  overflow: auto;
-  padding: 12px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-}
-th {
-  padding: 8px 12px;
-  border-bottom: 1px solid var(--ink);
-  color: var(--soft);
-  font-weight: 600;
-  text-align: left;
-}
-td {
-  height: 50px;
-  padding: 0 12px;
-  border-bottom: 1px solid var(--hairline);
+.sheet td {
+  height: 54px;
 }
 .address {
   display: block;
@@ -162,9 +252,34 @@ td {
   font-size: 11px;
   line-height: 14px;
 }
+.state {
+  padding: 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.state:hover {
+  text-decoration: underline;
+}
+.missing {
+  color: var(--ochre-text);
+  font-weight: 600;
+}
 .pictures {
   display: flex;
-  gap: 5px;
+  gap: 8px;
+}
+.width {
+  display: flex;
+  gap: 3px;
+  align-items: end;
+}
+.width input {
+  margin: 0;
+}
+.picture-button {
+  display: block;
   padding: 0;
   border: 0;
   background: none;
@@ -172,12 +287,5 @@ td {
 }
 .do {
   text-align: right;
-}
-.empty {
-  max-width: 460px;
-  margin: 64px auto;
-  padding: 32px 40px;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
 }
 </style>

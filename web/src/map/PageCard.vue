@@ -7,11 +7,21 @@ const props = defineProps<{
   page: Page
   address: string
   sections: Section[]
+  /** names of menus it stands in, and how far it has come */
+  marks: { menus: string; progress: string }
   selected: boolean
   renaming: boolean
+  faded: boolean
+  found: boolean
+  /** only the head is shown */
+  flat: boolean
+  /** pages folded away below it */
+  folded?: number
+  /** numbers of the stops a journey makes here */
+  stops?: string
   target?: 'before' | 'inside' | 'after'
 }>()
-const emit = defineEmits<{ rename: [title: string]; done: [] }>()
+const emit = defineEmits<{ rename: [title: string]; done: []; fold: [] }>()
 const field = ref<HTMLInputElement>()
 
 watch(
@@ -31,16 +41,20 @@ function finish(keep: boolean) {
   if (keep && title !== props.page.title) emit('rename', title)
   emit('done')
 }
+
+const kinds = { outside: 'outside the tree', external: 'external' }
 </script>
 
 <template>
-  <div class="card" :class="[{ selected }, target]">
+  <div class="card" :class="[{ selected, faded, found, many: page.template, apart: page.kind }, target]">
+    <span v-if="stops" class="stops">{{ stops }}</span>
     <input
       v-if="renaming"
       ref="field"
       class="rename"
       :value="page.title"
       maxlength="500"
+      dir="auto"
       aria-label="Title of the page"
       @pointerdown.stop
       @keydown.enter.prevent.stop="finish(true)"
@@ -48,27 +62,60 @@ function finish(keep: boolean) {
       @blur="finish(true)"
     />
     <b v-else dir="auto">{{ page.title || 'Untitled' }}</b>
-    <span class="address">{{ address }}</span>
-    <ul v-if="sections.length">
-      <li v-for="section in sections.slice(0, MOST_LINES)" :key="section.id" dir="auto">
-        {{ section.name }}
+    <span class="address">{{ page.kind ? kinds[page.kind] : address }}</span>
+    <span class="marks">
+      <span class="menus">{{ page.template ? page.template.each : marks.menus }}</span>
+      <span>{{ marks.progress }}</span>
+    </span>
+    <ul v-if="sections.length && !flat">
+      <li
+        v-for="section in sections.slice(0, MOST_LINES)"
+        :key="section.id"
+        :class="{ service: section.source === 'service', common: !section.page }"
+      >
+        <span dir="auto">{{ section.name }}</span><em v-if="section.source === 'service'">service</em>
       </li>
       <li v-if="sections.length > MOST_LINES">and {{ sections.length - MOST_LINES }} more</li>
     </ul>
+    <button
+      v-if="folded !== undefined"
+      class="fold"
+      :aria-label="folded ? `Unfold ${folded} pages below ${page.title}` : `Fold the branch of ${page.title}`"
+      @pointerdown.stop
+      @click.stop="emit('fold')"
+    >
+      {{ folded ? `+${folded}` : '–' }}
+    </button>
   </div>
 </template>
 
 <style scoped>
 .card {
+  position: relative;
   width: 132px;
+  height: 100%;
   padding: 4px 0 0;
   background: var(--paper);
   border: 1px solid var(--ink);
   cursor: grab;
   user-select: none;
 }
+.card.apart {
+  border-style: dashed;
+}
+.card.many {
+  box-shadow:
+    3px 3px 0 -1px var(--paper),
+    3px 3px 0 0 var(--ink);
+}
 .card.selected {
   outline: 2px solid var(--pine);
+}
+.card.found {
+  background: #fff3d6;
+}
+.card.faded {
+  opacity: 0.25;
 }
 .card.inside {
   background: var(--pine-tint);
@@ -80,7 +127,8 @@ function finish(keep: boolean) {
   box-shadow: 6px 0 0 var(--pine);
 }
 b,
-.address {
+.address,
+.marks {
   display: block;
   overflow: hidden;
   padding: 0 7px;
@@ -90,10 +138,20 @@ b,
 b {
   line-height: 17px;
 }
-.address {
+.address,
+.marks {
   color: var(--soft);
   font-size: 10px;
   line-height: 14px;
+}
+.marks {
+  display: flex;
+  gap: 6px;
+  justify-content: space-between;
+}
+.menus {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .rename {
   width: 118px;
@@ -107,7 +165,7 @@ b {
   line-height: 16px;
 }
 ul {
-  margin: 2px 0 3px;
+  margin: 3px 0;
   padding: 0;
   list-style: none;
 }
@@ -119,5 +177,45 @@ li {
   line-height: 15px;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.common {
+  color: var(--soft);
+}
+.service {
+  background: repeating-linear-gradient(135deg, transparent 0 4px, var(--hairline) 4px 5px);
+}
+.service span {
+  background: var(--paper);
+}
+em {
+  float: right;
+  padding-left: 4px;
+  background: var(--paper);
+  color: var(--slate);
+  font-style: normal;
+}
+.fold {
+  position: absolute;
+  right: -1px;
+  bottom: -1px;
+  min-width: 18px;
+  height: 16px;
+  padding: 0 3px;
+  background: var(--paper);
+  border: 1px solid var(--edge);
+  font-size: 10px;
+  line-height: 12px;
+  cursor: pointer;
+}
+.stops {
+  position: absolute;
+  top: -10px;
+  left: -8px;
+  padding: 0 5px;
+  background: var(--slate);
+  color: #fff;
+  font-weight: 700;
+  font-size: 11px;
+  line-height: 17px;
 }
 </style>

@@ -1,127 +1,213 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { addSection, sectionsOf } from '@nolvex/core/site/pageChanges'
-import { homePage, pathFromTitle } from '@nolvex/core/site/address'
 import type { Json } from '@nolvex/core/document/types'
-import { newId } from '../session/newId'
+import { homePage, pathFromTitle } from '@nolvex/core/site/address'
+import { breadcrumb } from '@nolvex/core/site/menuChanges'
+import { PAGE_STATES, type Page } from '@nolvex/core/site/page'
+import ChoiceField from '../forms/ChoiceField.vue'
+import TextField from '../forms/TextField.vue'
 import { useProject } from '../session/projectStore'
+import { useMap } from './mapStore'
+import PageBrief from './PageBrief.vue'
+import PageLinks from './PageLinks.vue'
+import PageSections from './PageSections.vue'
 
-const props = defineProps<{ page: string; address: string }>()
+/** The selected page: what it is, what stands on it, where it leads, what is asked of it. */
+const props = defineProps<{ page: string }>()
 const project = useProject()
+const map = useMap()
 const router = useRouter()
 const trouble = ref('')
-const newSection = ref('')
+const part = ref<'page' | 'sections' | 'links' | 'brief'>('page')
+const PARTS = { page: 'Page', sections: 'Sections', links: 'Links', brief: 'Brief' } as const
 
-const page = computed(() => project.site.records.pages[props.page])
-const sections = computed(() => sectionsOf(project.site.records.sections, props.page))
-const isHome = computed(() => homePage(project.site.records.pages)?.id === props.page)
-watch(
-  () => props.page,
-  () => (trouble.value = ''),
+const page = computed((): Page => map.pages[props.page])
+const address = computed(() => map.addresses.get(props.page) ?? '')
+const home = computed(() => homePage(map.pages)?.id)
+const trail = computed(() =>
+  breadcrumb(map.site, home.value, props.page)
+    .map(({ title }) => title || 'Untitled')
+    .join(' / '),
 )
+const clicks = computed(() => {
+  const count = map.clicks.get(props.page)
+  if (page.value.kind === 'external') return ''
+  if (count === undefined) return 'no way leads here yet'
+  return count === 0 ? 'home' : count === 1 ? '1 click from home' : `${count} clicks from home`
+})
 
 function set(label: string, path: string[], value: Json | undefined) {
-  project.changeSite(label, [
-    { type: 'set', collection: 'pages', id: props.page, path, ...(value === undefined ? {} : { value }) },
+  project.setSite(label, 'pages', props.page, path, value)
+}
+
+/** A changed path leaves a redirect from where the page stood. */
+function setPath(typed: string | undefined) {
+  const path = typed?.replace(/^\/+|\/+$/g, '')
+  trouble.value = path && /[\s/?#]/.test(path) ? 'A path has no spaces and none of / ? #. Use hyphens.' : ''
+  if (trouble.value || path === page.value.path) return
+  const redirects = [...new Set([...(page.value.redirects ?? []), address.value])].slice(-50)
+  project.changeSite('Change path', [
+    { type: 'set', collection: 'pages', id: props.page, path: ['path'], ...(path ? { value: path } : {}) },
+    { type: 'set', collection: 'pages', id: props.page, path: ['redirects'], value: redirects },
   ])
 }
 
-function setPath(typed: string) {
-  const path = typed.trim().replace(/^\/+|\/+$/g, '')
-  trouble.value = /[\s/?#]/.test(path) ? 'A path has no spaces and none of / ? #. Use hyphens.' : ''
-  if (!trouble.value) set('Change path', ['path'], path || undefined)
-}
-
-function add() {
-  if (!newSection.value.trim()) return
-  project.changeSite(
-    'Add section',
-    addSection(project.site.records.sections, props.page, newId(), newSection.value.trim()),
+function setTemplate(each: string | undefined, count?: number) {
+  set(
+    'Change what it stands for',
+    ['template'],
+    each ? { ...page.value.template, each, ...(count ? { count } : {}) } : undefined,
   )
-  newSection.value = ''
 }
 
-function renameSection(id: string, name: string) {
-  project.changeSite('Rename section', [
-    { type: 'set', collection: 'sections', id, path: ['name'], value: name },
-  ])
-}
+const draw = () => router.push({ name: 'wireframe', params: { project: project.id, page: props.page } })
 
-const removeSection = (id: string) =>
-  project.changeSite('Remove section', [{ type: 'remove', collection: 'sections', id }])
+const collections = computed(() =>
+  Object.fromEntries(
+    project.collections.map(({ id, records }) => [id, records.settings.collection?.name ?? id]),
+  ),
+)
+
+function fillFrom(collection: string | undefined) {
+  if (!page.value.template) return
+  const rows = project.collections.find(({ id }) => id === collection)?.records.rows
+  const { each } = page.value.template
+  set('Change what it stands for', ['template'], {
+    each,
+    ...(collection ? { collection, count: Object.keys(rows ?? {}).length } : {}),
+  })
+}
 </script>
 
 <template>
-  <aside v-if="page" class="particulars" aria-label="The selected page">
-    <h2 dir="auto">{{ page.title || 'Untitled' }}</h2>
-    <p class="soft">{{ address }}</p>
-    <label>
-      Title
-      <input
-        class="field"
-        :value="page.title"
-        maxlength="500"
-        @change="set('Rename page', ['title'], ($event.target as HTMLInputElement).value)"
-      />
-    </label>
-    <label v-if="!isHome">
-      Path
-      <input
-        class="field"
-        :value="page.path ?? ''"
-        :placeholder="pathFromTitle(page.title) || 'page'"
-        maxlength="200"
-        @change="setPath(($event.target as HTMLInputElement).value)"
-      />
-    </label>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <label>
-      What it is for
-      <textarea
-        class="field"
-        rows="3"
-        maxlength="2000"
-        :value="page.purpose ?? ''"
-        placeholder="Who comes here, and wanting what?"
-        @change="
-          set('Change purpose', ['purpose'], ($event.target as HTMLTextAreaElement).value || undefined)
-        "
-      />
-    </label>
-    <h3>Sections</h3>
-    <ul>
-      <li v-for="section in sections" :key="section.id">
-        <input
-          :value="section.name"
-          :aria-label="`Name of section ${section.name}`"
-          @change="renameSection(section.id, ($event.target as HTMLInputElement).value)"
-        />
+  <aside class="particulars" aria-label="The selected page">
+    <header>
+      <h2 dir="auto">{{ page.title || 'Untitled' }}</h2>
+      <p class="soft">{{ address }}</p>
+      <p class="soft small">{{ trail }}{{ clicks ? ` · ${clicks}` : '' }}</p>
+      <nav>
         <button
-          class="plain"
-          :aria-label="`Remove section ${section.name}`"
-          @click="removeSection(section.id)"
+          v-for="(label, name) in PARTS"
+          :key="name"
+          class="part"
+          :aria-pressed="part === name"
+          @click="part = name"
         >
-          Remove
+          {{ label }}
         </button>
-      </li>
-    </ul>
-    <form @submit.prevent="add">
-      <input
-        v-model="newSection"
-        class="field"
-        placeholder="Another section"
-        aria-label="Name of a new section"
-        maxlength="200"
+      </nav>
+    </header>
+    <div v-if="part === 'page'" class="fields">
+      <TextField
+        label="Title"
+        :value="page.title"
+        :max="500"
+        @change="set('Rename page', ['title'], $event ?? '')"
       />
-      <button class="action">Add</button>
-    </form>
-    <button
-      class="action main draw"
-      @click="router.push({ name: 'wireframe', params: { project: project.id, page: props.page } })"
-    >
-      Draw this page
-    </button>
+      <TextField
+        label="Short name for menus"
+        :value="page.shortName"
+        :placeholder="page.title"
+        :max="200"
+        @change="set('Change short name', ['shortName'], $event)"
+      />
+      <TextField
+        v-if="page.kind !== 'external' && page.id !== home"
+        label="Path"
+        :value="page.path"
+        :placeholder="pathFromTitle(page.title) || 'page'"
+        :max="200"
+        @change="setPath"
+      />
+      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <p v-if="page.redirects?.length" class="soft small">
+        Redirects from {{ page.redirects.join(', ') }}
+        <button class="plain" @click="set('Forget redirects', ['redirects'], undefined)">Forget</button>
+      </p>
+      <TextField
+        v-if="page.kind === 'external'"
+        label="Address"
+        :value="page.address"
+        :max="2000"
+        placeholder="https://…"
+        @change="set('Change address', ['address'], $event)"
+      />
+      <ChoiceField
+        label="Kind"
+        :value="page.kind"
+        :choices="{ outside: 'Outside the tree (error, search)', external: 'External link' }"
+        none="Page in the tree"
+        @change="set('Change kind of page', ['kind'], $event)"
+      />
+      <ChoiceField
+        label="State"
+        :value="page.state"
+        :choices="PAGE_STATES"
+        none="Not said"
+        @change="set('Change state', ['state'], $event)"
+      />
+      <TextField
+        label="Stands for many pages"
+        :value="page.template?.each"
+        placeholder="one per isle"
+        :max="100"
+        @change="setTemplate($event, page.template?.count)"
+      />
+      <div v-if="page.template" class="two">
+        <label class="soft">
+          How many
+          <input
+            class="field"
+            type="number"
+            min="0"
+            max="100000"
+            :value="page.template.count ?? ''"
+            @change="
+              setTemplate(page.template?.each, Number(($event.target as HTMLInputElement).value) || undefined)
+            "
+          />
+        </label>
+        <ChoiceField
+          label="One a row of"
+          :value="page.template.collection"
+          :choices="collections"
+          none="counted by hand"
+          @change="fillFrom"
+        />
+      </div>
+      <TextField
+        label="What it is for"
+        :rows="3"
+        :value="page.purpose"
+        placeholder="Who comes here, and wanting what?"
+        @change="set('Change purpose', ['purpose'], $event)"
+      />
+      <TextField
+        label="Its one goal for the visitor"
+        :rows="2"
+        :value="page.goal"
+        placeholder="Finds a sailing and its price"
+        @change="set('Change goal', ['goal'], $event)"
+      />
+      <TextField
+        label="For whom"
+        :value="page.audience"
+        @change="set('Change for whom it is', ['audience'], $event)"
+      />
+      <TextField
+        label="Constraints"
+        :rows="2"
+        :value="page.constraints"
+        @change="set('Change constraints', ['constraints'], $event)"
+      />
+    </div>
+    <PageSections v-else-if="part === 'sections'" :page="page" />
+    <PageLinks v-else-if="part === 'links'" :page="page" />
+    <PageBrief v-else :page="page" />
+    <footer v-if="page.kind !== 'external'">
+      <button class="action main" @click="draw">Draw this page</button>
+    </footer>
   </aside>
 </template>
 
@@ -130,62 +216,67 @@ const removeSection = (id: string) =>
   display: flex;
   flex: none;
   flex-direction: column;
-  gap: 8px;
-  width: 248px;
-  padding: 16px;
-  overflow: auto;
+  width: 264px;
   background: var(--paper);
   border-left: 1px solid var(--hairline);
 }
-h2,
-h3 {
+header,
+footer {
+  flex: none;
+  padding: 12px 16px 0;
+}
+footer {
+  padding: 10px 16px;
+  border-top: 1px solid var(--hairline);
+}
+footer .action {
+  width: 100%;
+}
+h2 {
+  max-height: 66px;
+  overflow: hidden;
   overflow-wrap: anywhere;
 }
-h3 {
-  margin-top: 8px;
+header p {
+  overflow-wrap: anywhere;
 }
-label {
-  display: grid;
-  gap: 2px;
-  color: var(--soft);
+.small {
+  font-size: 12px;
+  line-height: 16px;
 }
-.field {
-  width: 100%;
-  color: var(--ink);
-}
-textarea.field {
-  height: auto;
-  padding: 6px 8px;
-  resize: vertical;
-}
-.trouble {
-  color: var(--brick);
-}
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
+nav {
   display: flex;
+  gap: 12px;
+  margin-top: 8px;
   border-bottom: 1px solid var(--hairline);
 }
-li input {
-  flex: 1;
-  min-width: 0;
-  height: 28px;
+.part {
+  padding: 2px 0;
   border: 0;
   background: none;
-}
-li .plain {
   color: var(--soft);
-  font-weight: 400;
+  font-weight: 600;
+  cursor: pointer;
 }
-form {
-  display: flex;
-  gap: 6px;
+.part[aria-pressed='true'] {
+  color: var(--pine);
+  box-shadow: 0 2px 0 var(--pine);
 }
-.draw {
-  margin-top: 12px;
+.fields,
+.particulars > :deep(.part-body) {
+  display: grid;
+  flex: 1;
+  gap: 8px;
+  align-content: start;
+  padding: 12px 16px;
+  overflow: auto;
+}
+.two {
+  display: grid;
+  grid-template-columns: 80px 1fr;
+  gap: 8px;
+}
+.two .field {
+  width: 100%;
 }
 </style>

@@ -2,30 +2,27 @@ import type { ZoomTransform } from 'd3-zoom'
 import { ref, type Ref, type ShallowRef } from 'vue'
 import { childrenOf } from '@nolvex/core/document/tree'
 import { isBelow } from '@nolvex/core/site/pageChanges'
-import type { Page, Section } from '@nolvex/core/site/site'
-import type { MapCard } from '@nolvex/core/site/treeLayout'
-import { cardHeight, cardSize } from './cardSize'
+import { useMap } from './mapStore'
+import type { TreeCard } from './useTreeCards'
 
-/** What dragging a card needs of the map. */
-interface MapParts {
+/** What dragging a card needs of the tree. */
+interface TreeParts {
   frame: Ref<HTMLElement | undefined>
   camera: ShallowRef<ZoomTransform>
-  cards: Ref<(MapCard & { sections: Section[] })[]>
-  pages: Ref<Record<string, Page>>
-  selected: Ref<string | undefined>
-  renaming: Ref<string | undefined>
+  cards: Ref<TreeCard[]>
   move: (id: string, parent: string | null, index: number) => void
 }
 
 /** Dragging a page's card onto another, or to its side. */
-export function useCardDrag({ frame, camera, cards, pages, selected, renaming, move }: MapParts) {
+export function useCardDrag({ frame, camera, cards, move }: TreeParts) {
+  const map = useMap()
   const dragging = ref<{ id: string; x: number; y: number }>()
   const target = ref<{ id: string; where: 'before' | 'inside' | 'after' }>()
 
   function startDrag(event: PointerEvent, id: string) {
     if (event.button !== 0) return
-    selected.value = id
-    if (renaming.value) return
+    map.selected = id
+    if (map.renaming) return
     const card = event.currentTarget as HTMLElement
     const start = { x: event.clientX, y: event.clientY }
     const follow = (moved: PointerEvent) => {
@@ -50,17 +47,14 @@ export function useCardDrag({ frame, camera, cards, pages, selected, renaming, m
     const box = frame.value?.getBoundingClientRect()
     if (!box) return undefined
     const [x, y] = camera.value.invert([clientX - box.left, clientY - box.top])
-    const over = (card: MapCard & { sections: unknown[] }) =>
-      x > card.x - 10 &&
-      x < card.x + cardSize.width + 10 &&
-      y > card.y &&
-      y < card.y + Math.max(60, cardHeight(card.sections.length))
+    const over = (card: TreeCard) =>
+      x > card.x - 10 && x < card.x + card.width + 10 && y > card.y - 6 && y < card.y + card.height + 6
     const card = cards.value.find(
-      (one) => one.page.id !== id && !isBelow(pages.value, one.page.id, id) && over(one),
+      (one) => one.page.id !== id && !isBelow(map.pages, one.page.id, id) && over(one),
     )
     if (!card) return undefined
-    const share = (x - card.x) / cardSize.width
-    const isTop = pages.value[card.page.id]?.parent === undefined
+    const share = map.look.direction === 'down' ? (x - card.x) / card.width : (y - card.y) / card.height
+    const isTop = map.pages[card.page.id]?.parent === undefined && !map.pages[id]?.kind
     const where = isTop ? 'inside' : share < 0.25 ? 'before' : share > 0.75 ? 'after' : 'inside'
     return { id: card.page.id, where } as const
   }
@@ -68,12 +62,11 @@ export function useCardDrag({ frame, camera, cards, pages, selected, renaming, m
   function drop(id: string) {
     const onto = target.value
     if (!dragging.value || !onto) return
-    if (onto.where === 'inside') return move(id, onto.id, childrenOf(pages.value, onto.id).length)
-    const list = childrenOf(pages.value, pages.value[onto.id]?.parent ?? null).filter(
-      (page) => page.id !== id,
-    )
+    if (onto.where === 'inside') return move(id, onto.id, childrenOf(map.pages, onto.id).length)
+    const parent = map.pages[onto.id]?.parent ?? null
+    const list = childrenOf(map.pages, parent).filter((page) => page.id !== id)
     const at = list.findIndex((page) => page.id === onto.id)
-    move(id, pages.value[onto.id]?.parent ?? null, onto.where === 'before' ? at : at + 1)
+    move(id, parent, onto.where === 'before' ? at : at + 1)
   }
 
   return { dragging, target, startDrag }

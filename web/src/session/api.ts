@@ -52,6 +52,23 @@ const json = (method: string, body: unknown): RequestInit => ({
   body: JSON.stringify(body),
 })
 
+/** A kept state of a project; with a stage it is that stage's gate. */
+export interface Version {
+  id: string
+  revision: number
+  name: string
+  note?: string
+  stage?: string
+  approvals: { name: string; at: string; verified: boolean }[]
+  createdAt: string
+}
+
+export interface NewVersion {
+  name: string
+  note?: string
+  gate?: { stage: string; by: string[] }
+}
+
 export const api = {
   projects: () => ask<{ projects: ProjectSummary[] }>('/projects'),
   createProject: (name: string) => ask<ProjectSummary>('/projects', json('POST', { name })),
@@ -74,6 +91,21 @@ export const api = {
       method: 'POST',
       body: file,
     }),
+  versions: (id: string) => ask<{ versions: Version[] }>(`/projects/${id}/versions`),
+  keepVersion: (id: string, version: NewVersion) =>
+    ask<Version>(`/projects/${id}/versions`, json('POST', version)),
+  approve: (id: string, version: string, by: string) =>
+    ask<Version>(`/projects/${id}/versions/${version}/approvals`, json('POST', { by })),
+  forgetVersion: (id: string, version: string) =>
+    ask<void>(`/projects/${id}/versions/${version}`, { method: 'DELETE' }),
+  versionDocuments: (id: string, version: string) =>
+    ask<Version & { documents: Documents }>(`/projects/${id}/versions/${version}/documents`),
+  serviceList: async (name: string) => {
+    const { records } = await ask<{ records: Record<string, string | number | boolean>[] }>(
+      `/service/${name}`,
+    )
+    return records
+  },
   startExport: (id: string, input: object) => ask<ExportJob>(`/projects/${id}/exports`, json('POST', input)),
   exportJob: (id: string, job: string) => ask<ExportJob>(`/projects/${id}/exports/${job}`),
   cancelExport: (id: string, job: string) =>

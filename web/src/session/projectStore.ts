@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import type { CollectionDocument } from '@nolvex/core/content/collection'
+import { emptyContent, type ContentDocument } from '@nolvex/core/content/content'
 import { emptyHistory } from '@nolvex/core/document/history'
-import type { ChangePart, Operation } from '@nolvex/core/document/types'
+import type { ChangePart, Json, Operation } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
@@ -44,6 +46,14 @@ export const useProject = defineStore('project', () => {
   const site = computed(() => (view.value.documents.site ?? usualSite) as unknown as SiteDocument)
   const style = computed(() => (view.value.documents.style ?? plainStyle) as unknown as StyleDocument)
 
+  const content = computed(() => (view.value.documents.content ?? emptyContent) as unknown as ContentDocument)
+  const collections = computed(
+    () =>
+      Object.values(view.value.documents).filter(
+        ({ kind, records }) => kind === 'collection' && records.settings.collection,
+      ) as unknown as CollectionDocument[],
+  )
+
   function drawing(page: string): DrawingDocument | undefined {
     return view.value.documents[page] as unknown as DrawingDocument | undefined
   }
@@ -54,6 +64,15 @@ export const useProject = defineStore('project', () => {
 
   function changeSite(label: string, operations: Operation[], mergeKey?: string) {
     if (operations.length) change(label, [{ document: 'site', kind: 'site', operations }], mergeKey)
+  }
+
+  /** Writes one value of a record of the site, or clears it. */
+  function setSite(label: string, collection: string, id: string, path: string[], value: Json | undefined) {
+    changeSite(label, [{ type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }])
+  }
+
+  function changeContent(label: string, operations: Operation[]) {
+    if (operations.length) change(label, [{ document: 'content', kind: 'content', operations }])
   }
 
   function changeDrawing(label: string, page: string, operations: Operation[], mergeKey?: string) {
@@ -67,10 +86,14 @@ export const useProject = defineStore('project', () => {
     opening,
     site,
     style,
+    content,
+    collections,
     drawing,
     open,
     change,
     changeSite,
+    setSite,
+    changeContent,
     changeDrawing,
     undo: () => session?.undo(),
     redo: () => session?.redo(),

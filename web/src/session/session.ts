@@ -10,6 +10,7 @@ import {
   type HistoryStep,
 } from '@nolvex/core/document/history'
 import { rebasePending } from '@nolvex/core/document/rebase'
+import { splitParts } from '@nolvex/core/document/splitParts'
 import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { api, type RequestError } from './api'
@@ -117,11 +118,14 @@ export class Session {
     if (applied.refused || applied.inverse.length === 0) return undefined
     this.shown = applied.documents
     this.history = carryPast(this.history, parts)
-    const change = { id: newId(), client: this.client, base: this.revision, label, parts, sent: false }
-    this.pending = [...this.pending, change]
+    // A very large change is sent as several; it stays one step to undo.
+    const changes = splitParts(parts).map((some): QueuedChange => {
+      return { id: newId(), client: this.client, base: this.revision, label, parts: some, sent: false }
+    })
+    this.pending = [...this.pending, ...changes]
     this.store()
     void this.send()
-    return { label, changes: [change.id], inverse: applied.inverse, mergeKey }
+    return { label, changes: changes.map(({ id }) => id), inverse: applied.inverse, mergeKey }
   }
 
   private async adopt(changes: QueuedChange[]) {

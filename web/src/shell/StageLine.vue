@@ -1,28 +1,32 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { stages, type Stage } from '../stages/stages'
+import type { Stage } from '../stages/stages'
+import { useStages } from '../stages/useStages'
+import { useVersions } from '../versions/versionStore'
 import { useProject } from '../session/projectStore'
 
 const project = useProject()
 const route = useRoute()
 
-const pages = computed(() => Object.keys(project.site.records.pages))
-const drawn = computed(
-  () => pages.value.filter((id) => Object.keys(project.drawing(id)?.records.blocks ?? {}).length > 0).length,
-)
+const { inProfile, drawable, done } = useStages()
+const store = useVersions()
 
 /** What is done of what is due: words, and a share from 0 to 1 for the mark. */
 function progress({ name }: Stage): { words: string; share: number } {
-  const count = pages.value.length
+  const gate = store.gates[name]
+  if (gate)
+    return { words: gate.since.length ? 'changed since' : 'approved', share: gate.since.length ? 0.5 : 1 }
+  const count = drawable.value.length
   if (name === 'map') return { words: count === 1 ? '1 page' : `${count} pages`, share: count ? 1 : 0 }
   if (name === 'grid') return { words: `${Object.keys(project.site.records.bands).length} bands`, share: 1 }
-  if (name === 'wireframe')
-    return { words: `${drawn.value} of ${count}`, share: count ? drawn.value / count : 0 }
+  const ready = done(name)
+  if (name === 'wireframe' || ready)
+    return { words: `${ready} of ${count}`, share: count ? ready / count : 0 }
   return { words: 'not begun', share: 0 }
 }
 
-const line = computed(() => stages.map((stage) => ({ stage, ...progress(stage) })))
+const line = computed(() => inProfile.value.map((stage) => ({ stage, ...progress(stage) })))
 const current = (stage: Stage) => route.name === stage.name || route.params.stage === stage.name
 
 function target(stage: Stage) {

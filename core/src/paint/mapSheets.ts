@@ -1,0 +1,387 @@
+import { childrenByParent } from '../document/tree'
+import { pageAddresses } from '../site/address'
+import { connectorPath, type ConnectorKind } from '../site/connector'
+import { entryLabel, menuLines, menusInOrder } from '../site/menuChanges'
+import { sectionsShown } from '../site/pageChanges'
+import type { Page, Section, SiteRecords } from '../site/site'
+import { treeLayout } from '../site/treeLayout'
+import type { FontLibrary } from '../text/fontLibrary'
+import { PAPERS, type PaperName } from './paper'
+import { textMark, type Mark, type Sheet } from './sheet'
+
+/** How a map is drawn on paper. */
+export interface MapSheetOptions {
+  title: string
+  /** as it is to be read, such as 2026-05-31 */
+  date: string
+  paper: PaperName
+  direction: 'down' | 'across'
+  connectors: ConnectorKind
+  heavy: boolean
+  /** sections on the cards */
+  sections: boolean
+  /** menus as trees, on a sheet of their own */
+  menus: boolean
+}
+
+const MARGIN = 28
+const FOOT = 56
+const INK = '#17211e'
+const SOFT = '#56625d'
+const EDGE = '#858173'
+/** pt of a card at full scale */
+const CARD = { width: 104, head: 26, line: 9 }
+const GAP = 14
+/** Below this scale the smallest words on a card would be under 5 pt. */
+const LEAST_SCALE = 0.72
+
+/** A part of the tree that goes on one sheet. */
+interface Part {
+  pages: Record<string, Page>
+  /** pages drawn without what is below them, which has a sheet of its own */
+  folded: Set<string>
+  name: string
+}
+
+/** The site map as sheets of paper: one when it fits, else an overview and a sheet for each large branch. */
+export function mapSheets(site: SiteRecords, library: FontLibrary, options: MapSheetOptions): Sheet[] {
+  const drawer = new MapDrawer(site, library, options)
+  const parts = drawer.parts()
+  const sheets = parts.map((part) => drawer.sheet(part, parts))
+  if (options.menus && Object.keys(site.menus).length) sheets.push(...drawer.menuSheets())
+  return sheets.map((sheet, index) => {
+    return { ...sheet, marks: [...sheet.marks, ...drawer.foot(sheet.title, index + 1, sheets.length)] }
+  })
+}
+
+class MapDrawer {
+  private addresses: Map<string, string>
+  private sections: Map<string, Section[]>
+  private room: { width: number; height: number }
+  private paper: { width: number; height: number }
+
+  constructor(
+    private site: SiteRecords,
+    private library: FontLibrary,
+    private options: MapSheetOptions,
+  ) {
+    this.addresses = pageAddresses(site.pages)
+    this.sections = sectionsShown(site)
+    this.paper = PAPERS[options.paper]
+    this.room = { width: this.paper.width - 2 * MARGIN, height: this.paper.height - 2 * MARGIN - FOOT }
+  }
+
+  /** Cuts the tree into parts that fit a sheet each. */
+  parts(): Part[] {
+    const all = { pages: this.site.pages, folded: new Set<string>(), name: 'Site map' }
+    if (Object.keys(all.pages).length === 0 || this.fits(all)) return [all]
+    const parts: Part[] = []
+    this.cut(all, parts)
+    return parts
+  }
+
+  private cut(part: Part, parts: Part[]) {
+    const below = childrenByParent(part.pages)
+    const tops = below.get(null) ?? []
+    const single = tops.length === 1 ? tops[0] : undefined
+    const branches = single ? (below.get(single.id) ?? []) : tops
+    for (const branch of [...branches].sort((a, b) => size(below, b.id) - size(below, a.id))) {
+      if (this.fits(part)) break
+      if (below.has(branch.id)) part.folded.add(branch.id)
+    }
+    if (this.fits(part)) parts.push(part)
+    else parts.push(...this.groups(part, single, branches))
+    for (const branch of branches.filter(({ id }) => part.folded.has(id))) {
+      const own: Part = {
+        pages: branchOf(below, branch),
+        folded: new Set(),
+        name: branch.title || 'Untitled',
+      }
+      if (this.fits(own)) parts.push(own)
+      else this.cut(own, parts)
+    }
+  }
+
+  /** Too many branches side by side even when folded: as many on each sheet as fit. */
+  private groups(part: Part, top: Page | undefined, branches: Page[]): Part[] {
+    const groups: Part[] = []
+    const partOf = (some: Page[]): Part => ({
+      pages: Object.fromEntries((top ? [top, ...some] : some).map((page) => [page.id, page])),
+      folded: new Set(some.filter(({ id }) => part.folded.has(id)).map(({ id }) => id)),
+      name: part.name,
+    })
+    let some: Page[] = []
+    for (const branch of branches) {
+      if (some.length && !this.fits(partOf([...some, branch]))) {
+        groups.push(partOf(some))
+        some = []
+      }
+      some.push(branch)
+    }
+    groups.push(partOf(some))
+    return groups.map((group, index) => ({
+      ...group,
+      name: `${part.name}, ${index + 1} of ${groups.length}`,
+    }))
+  }
+
+  private fits(part: Part): boolean {
+    return this.scaleOf(this.cards(part)) >= LEAST_SCALE
+  }
+
+  private scaleOf(cards: ReturnType<MapDrawer['cards']>): number {
+    const width = Math.max(1, ...cards.map((card) => card.x + card.width))
+    const height = Math.max(1, ...cards.map((card) => card.y + card.height))
+    return Math.min(1.6, this.room.width / width, this.room.height / height)
+  }
+
+  private cards({ pages, folded }: Part) {
+    const across = this.options.direction === 'across'
+    const linesOf = (page: Page) =>
+      this.options.sections && !across ? (this.sections.get(page.id) ?? []).slice(0, 12) : []
+    const heightOf = (page: Page) => CARD.head + linesOf(page).length * CARD.line
+    const tallest = Math.max(CARD.head, ...Object.values(pages).map(heightOf))
+    // A branch drawn by itself hangs from no page of its sheet.
+    const own = Object.fromEntries(
+      Object.values(pages).map((page) => {
+        const { parent, ...top } = page
+        return [page.id, parent && pages[parent] ? page : (top as Page)]
+      }),
+    )
+    const spread = across
+      ? { width: CARD.head, gap: 6, level: CARD.width + 28 }
+      : { width: CARD.width, gap: GAP, level: tallest + 30 }
+    return treeLayout(own, spread, folded).map(({ page, x, y }) => ({
+      page,
+      lines: linesOf(page),
+      x: across ? y : x,
+      y: across ? x : y,
+      width: CARD.width,
+      height: heightOf(page),
+    }))
+  }
+
+  sheet(part: Part, parts: Part[]): Sheet {
+    const cards = this.cards(part)
+    const scale = this.scaleOf(cards)
+    const byId = new Map(cards.map((card) => [card.page.id, card]))
+    const width = Math.max(0, ...cards.map((card) => card.x + card.width)) * scale
+    const height = Math.max(0, ...cards.map((card) => card.y + card.height)) * scale
+    const left = MARGIN + (this.room.width - width) / 2
+    const top = MARGIN + (this.room.height - height) / 3
+    const at = (x: number, y: number) => ({ x: left + x * scale, y: top + y * scale })
+    const marks: Mark[] = []
+    for (const card of cards) {
+      const parent = card.page.parent ? byId.get(card.page.parent) : undefined
+      if (!parent) continue
+      const across = this.options.direction === 'across'
+      const from = across
+        ? at(parent.x + parent.width, parent.y + parent.height / 2)
+        : at(parent.x + parent.width / 2, parent.y + parent.height)
+      const to = across ? at(card.x, card.y + card.height / 2) : at(card.x + card.width / 2, card.y)
+      const d = connectorPath(this.options.connectors, from, to, this.options.direction)
+      marks.push({
+        type: 'path',
+        d,
+        stroke: this.options.heavy ? INK : EDGE,
+        width: this.options.heavy ? 1.6 : 0.7,
+      })
+    }
+    for (const card of cards) {
+      const sheet = part.folded.has(card.page.id) ? this.sheetOf(card.page, parts) : undefined
+      marks.push(...this.cardMarks(card.page, card.lines, at(card.x, card.y), card, scale, sheet))
+    }
+    return { ...this.paper, title: part.name, marks }
+  }
+
+  /** The sheet a folded branch is drawn on, from 1. */
+  private sheetOf(page: Page, parts: Part[]): number | undefined {
+    const index = parts.findIndex(({ pages, folded }) => pages[page.id] && !folded.has(page.id))
+    return index < 0 ? undefined : index + 1
+  }
+
+  private cardMarks(
+    page: Page,
+    lines: Section[],
+    { x, y }: { x: number; y: number },
+    { width, height }: { width: number; height: number },
+    scale: number,
+    sheet: number | undefined,
+  ): Mark[] {
+    const [w, h, inset] = [width * scale, height * scale, 5 * scale]
+    const words = (text: string, dy: number, size: number, weight: 400 | 700, colour: string): Mark =>
+      textMark(
+        this.library,
+        { x: x + inset, y: y + dy * scale, text, size: size * scale, weight, colour },
+        w - 2 * inset,
+      )
+    const second = sheet ? `continued on sheet ${sheet}` : (this.addresses.get(page.id) ?? '')
+    return [
+      ...(page.template
+        ? [
+            {
+              type: 'rect' as const,
+              x: x + 3 * scale,
+              y: y + 3 * scale,
+              width: w,
+              height: h,
+              fill: '#ffffff',
+              stroke: INK,
+            },
+          ]
+        : []),
+      {
+        type: 'rect',
+        x,
+        y,
+        width: w,
+        height: h,
+        fill: '#fbfaf6',
+        stroke: INK,
+        dashed: page.kind !== undefined,
+      },
+      words(page.title || 'Untitled', 11, 9, 700, INK),
+      words(
+        page.template
+          ? `${page.template.each}${page.template.count ? ` (${page.template.count})` : ''}`
+          : second,
+        20,
+        7,
+        400,
+        SOFT,
+      ),
+      ...lines.flatMap((section, index): Mark[] => {
+        const top = CARD.head + index * CARD.line
+        const isService = section.source === 'service'
+        const row = {
+          type: 'rect' as const,
+          y: y + top * scale,
+          height: CARD.line * scale,
+          stroke: '#d9d5c8',
+        }
+        const name = isService ? `${section.name} (service)` : section.name
+        return [
+          { ...row, x, width: w },
+          ...(isService ? [{ ...row, x: x + w - 14 * scale, width: 14 * scale, hatched: true }] : []),
+          words(name, top + 6.6, 7, 400, section.page ? INK : SOFT),
+        ]
+      }),
+      { type: 'rect', x, y, width: w, height: h, stroke: INK, dashed: page.kind !== undefined },
+    ]
+  }
+
+  /** Menus side by side, as trees of their own. */
+  menuSheets(): Sheet[] {
+    const column = 190
+    const [lineHeight, size] = [15, 9]
+    const perColumn = Math.floor(this.room.height / lineHeight) - 2
+    const columns = menusInOrder(this.site.menus).flatMap((menu) => {
+      const lines = menuLines(this.site.menuEntries, menu.id)
+      const pieces = Math.max(1, Math.ceil(lines.length / perColumn))
+      return Array.from({ length: pieces }, (_, index) => ({
+        name: index ? `${menu.name}, continued` : menu.name,
+        lines: lines.slice(index * perColumn, (index + 1) * perColumn),
+      }))
+    })
+    const perSheet = Math.max(1, Math.floor(this.room.width / column))
+    const count = Math.ceil(columns.length / perSheet)
+    return Array.from({ length: count }, (_, index) => {
+      const marks = columns
+        .slice(index * perSheet, (index + 1) * perSheet)
+        .flatMap(({ name, lines }, at): Mark[] => {
+          const x = MARGIN + at * column
+          return [
+            textMark(
+              this.library,
+              { x, y: MARGIN + 10, text: name, size: 11, weight: 700, colour: INK },
+              column - 20,
+            ),
+            ...lines.flatMap(({ entry, depth }, line): Mark[] => {
+              const y = MARGIN + 18 + line * lineHeight
+              const left = x + depth * 14
+              const width = column - 20 - depth * 14
+              const text = entryLabel(entry, this.site.pages)
+              return [
+                ...(depth
+                  ? [
+                      {
+                        type: 'path' as const,
+                        d: `M${left - 8} ${y - 2}V${y + 6}H${left}`,
+                        stroke: EDGE,
+                        width: 0.7,
+                      },
+                    ]
+                  : []),
+                { type: 'rect', x: left, y, width, height: lineHeight - 3, fill: '#fbfaf6', stroke: EDGE },
+                textMark(
+                  this.library,
+                  { x: left + 4, y: y + 9, text, size, weight: 400, colour: INK },
+                  width - 8,
+                ),
+              ]
+            }),
+          ]
+        })
+      return { ...this.paper, title: 'Menus', marks }
+    })
+  }
+
+  /** Title block and legend at the foot of a sheet. */
+  foot(name: string, number: number, count: number): Mark[] {
+    const top = this.paper.height - MARGIN - FOOT + 16
+    const block = { x: this.paper.width - MARGIN - 210, width: 210 }
+    const text = (
+      x: number,
+      y: number,
+      words: string,
+      size: number,
+      weight: 400 | 700,
+      room?: number,
+    ): Mark =>
+      textMark(this.library, { x, y, text: words, size, weight, colour: weight === 700 ? INK : SOFT }, room)
+    const swatch = (x: number, more: object): Mark => ({
+      type: 'rect',
+      x,
+      y: top + 12,
+      width: 22,
+      height: 12,
+      fill: '#ffffff',
+      stroke: INK,
+      ...more,
+    })
+    return [
+      { type: 'path', d: `M${MARGIN} ${top}H${this.paper.width - MARGIN}`, stroke: INK, width: 0.7 },
+      { type: 'rect', ...block, y: top, height: 40, stroke: INK },
+      text(block.x + 8, top + 15, this.options.title, 11, 700, block.width - 16),
+      text(
+        block.x + 8,
+        top + 30,
+        `${name} · ${this.options.date} · sheet ${number} of ${count}`,
+        7.5,
+        400,
+        block.width - 16,
+      ),
+      swatch(MARGIN + 3, {}),
+      swatch(MARGIN, { y: top + 9 }),
+      text(MARGIN + 30, top + 21, 'stands for many pages', 7.5, 400),
+      swatch(MARGIN + 136, { dashed: true }),
+      text(MARGIN + 163, top + 21, 'outside the tree, external', 7.5, 400),
+      swatch(MARGIN + 290, { hatched: true, stroke: '#d9d5c8' }),
+      text(MARGIN + 317, top + 21, 'filled by the content service', 7.5, 400),
+    ]
+  }
+}
+
+function branchOf(below: Map<string | null, Page[]>, top: Page): Record<string, Page> {
+  const pages: Record<string, Page> = {}
+  const walk = (page: Page) => {
+    pages[page.id] = page
+    for (const child of below.get(page.id) ?? []) walk(child)
+  }
+  walk(top)
+  return pages
+}
+
+function size(below: Map<string | null, Page[]>, id: string): number {
+  return 1 + (below.get(id) ?? []).reduce((sum, child) => sum + size(below, child.id), 0)
+}

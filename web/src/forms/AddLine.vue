@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+/** A line to type something new on; Enter adds it and the next can be typed. */
+defineProps<{ label: string; placeholder?: string; max?: number }>()
+const emit = defineEmits<{ add: [text: string] }>()
+const text = ref('')
+
+function add() {
+  const typed = text.value.trim()
+  if (!typed) return
+  emit('add', typed)
+  text.value = ''
+}
+</script>
+
+<template>
+  <form class="add-line" @submit.prevent="add">
+    <input
+      v-model="text"
+      class="field"
+      :aria-label="label"
+      :placeholder="placeholder ?? label"
+      :maxlength="max ?? 500"
+      dir="auto"
+    />
+    <button class="action" :disabled="!text.trim()">Add</button>
+  </form>
+</template>
+
+<style scoped>
+.add-line {
+  display: flex;
+  gap: 6px;
+}
+.field {
+  flex: 1;
+  min-width: 0;
+}
+</style>

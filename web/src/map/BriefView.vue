@@ -1,0 +1,272 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { childrenOf, inOrder } from '@nolvex/core/document/tree'
+import { putAmong } from '@nolvex/core/document/placing'
+import { homePage } from '@nolvex/core/site/address'
+import { nextRequirement, type Decision } from '@nolvex/core/site/brief'
+import { addPages } from '@nolvex/core/site/pageChanges'
+import AddLine from '../forms/AddLine.vue'
+import TextField from '../forms/TextField.vue'
+import { newId } from '../session/newId'
+import { useProject } from '../session/projectStore'
+import { stages } from '../stages/stages'
+import ComparisonTable from './ComparisonTable.vue'
+import DecisionList from './DecisionList.vue'
+import { useMap } from './mapStore'
+import ReferenceList from './ReferenceList.vue'
+import RequirementList from './RequirementList.vue'
+
+/** The project's cover page: what it is for, for whom, what is asked of it and what is still open. */
+const project = useProject()
+const map = useMap()
+const settings = computed(() => map.site.settings.site)
+const goals = computed(() => inOrder(Object.values(map.site.goals)))
+const audiences = computed(() => inOrder(Object.values(map.site.audienceGroups)))
+const ideas = computed(() => inOrder(Object.values(map.site.ideas)))
+const openOfPages = computed(() =>
+  Object.values(map.site.decisions).filter(({ page, answer }) => page && map.pages[page] && !answer),
+)
+
+const remove = (label: string, collection: string, id: string) =>
+  project.changeSite(label, [{ type: 'remove', collection, id }])
+
+const pointWords = ({ page, question, who }: Decision) =>
+  `${map.titleOf(page)}: ${question}${who ? ` (${who} decides)` : ''}`
+
+const set = project.setSite
+
+const addGoal = (text: string) =>
+  project.changeSite('Add goal', putAmong('goals', goals.value, goals.value.length, [{ id: newId(), text }]))
+const addAudience = (name: string) =>
+  project.changeSite(
+    'Add audience',
+    putAmong('audienceGroups', audiences.value, audiences.value.length, [
+      { id: newId(), name: name.slice(0, 200) },
+    ]),
+  )
+const addIdea = (text: string) =>
+  project.changeSite(
+    'Note an idea',
+    putAmong('ideas', ideas.value, ideas.value.length, [{ id: newId(), text }]),
+  )
+
+/** An idea becomes a page below home, and is taken off the list. */
+function ideaToPage(id: string, text: string) {
+  const parent = homePage(map.pages)?.id ?? null
+  const page = newId()
+  project.changeSite('Make the idea a page', [
+    ...addPages(map.pages, parent, childrenOf(map.pages, parent).length, [
+      { id: page, title: text.slice(0, 500) },
+    ]),
+    { type: 'remove', collection: 'ideas', id },
+  ])
+  map.selected = page
+}
+
+function ideaToRequirement(id: string, text: string) {
+  const there = inOrder(Object.values(map.site.requirements).filter(({ page }) => !page))
+  const record = { id: newId(), number: nextRequirement(map.site.requirements), text, state: 'open' as const }
+  project.changeSite('Make the idea a requirement', [
+    ...putAmong('requirements', there, there.length, [record]),
+    { type: 'remove', collection: 'ideas', id },
+  ])
+}
+
+const profile = computed(() => settings.value?.profile)
+const hasStage = (name: string) => !profile.value || profile.value.includes(name)
+
+function setStage(name: string, isOn: boolean) {
+  const next = stages.map((stage) => stage.name).filter((one) => (one === name ? isOn : hasStage(one)))
+  setProfile(next)
+}
+function setProfile(names: string[]) {
+  const all = names.length === stages.length
+  project.setSite('Change the profile', 'settings', 'site', ['profile'], all ? undefined : names)
+}
+const namesOf = (takes: (name: string) => boolean) => stages.map(({ name }) => name).filter(takes)
+const PROFILES: Record<string, (name: string) => boolean> = {
+  'All stages': () => true,
+  'No wireframes': (name) => name !== 'wireframe',
+  'Map and style only': (name) => name === 'map' || name === 'style',
+}
+</script>
+
+<template>
+  <div class="board">
+    <div class="brief">
+      <section>
+        <h2>{{ project.name }}</h2>
+        <TextField
+          label="What the project is for"
+          :rows="4"
+          :value="settings?.purpose"
+          placeholder="Why is there to be a site, and what would be different with it?"
+          @change="set('Change purpose of the project', 'settings', 'site', ['purpose'], $event)"
+        />
+        <TextField
+          label="Where the site will stand"
+          :value="settings?.address"
+          placeholder="https://www.example.com"
+          @change="set('Change address of the site', 'settings', 'site', ['address'], $event)"
+        />
+        <h3>Goals</h3>
+        <ol>
+          <li v-for="goal in goals" :key="goal.id" class="line">
+            <TextField
+              label="Goal"
+              hide-label
+              :value="goal.text"
+              @change="set('Change goal', 'goals', goal.id, ['text'], $event ?? '')"
+            />
+            <button
+              class="plain"
+              :aria-label="`Remove ${goal.text}`"
+              @click="remove('Remove goal', 'goals', goal.id)"
+            >
+              Remove
+            </button>
+          </li>
+        </ol>
+        <AddLine label="A new goal" placeholder="What is it to achieve?" @add="addGoal" />
+        <h3>For whom</h3>
+        <div v-for="one in audiences" :key="one.id" class="audience">
+          <TextField
+            label="Audience"
+            hide-label
+            :value="one.name"
+            :max="200"
+            @change="set('Rename audience', 'audienceGroups', one.id, ['name'], $event ?? '')"
+          />
+          <TextField
+            :label="`What ${one.name} need`"
+            hide-label
+            :value="one.needs"
+            placeholder="what they come for"
+            @change="set('Change needs', 'audienceGroups', one.id, ['needs'], $event)"
+          />
+          <button
+            class="plain"
+            :aria-label="`Remove ${one.name}`"
+            @click="remove('Remove audience', 'audienceGroups', one.id)"
+          >
+            Remove
+          </button>
+        </div>
+        <AddLine label="A new audience" placeholder="Who comes?" @add="addAudience" />
+      </section>
+      <section>
+        <h2>Asked of the project</h2>
+        <RequirementList />
+        <h2>To decide</h2>
+        <p v-for="one in openOfPages" :key="one.id" class="soft">
+          {{ pointWords(one) }}
+        </p>
+        <DecisionList />
+      </section>
+      <section>
+        <h2>Loose ideas</h2>
+        <div v-for="idea in ideas" :key="idea.id" class="idea">
+          <TextField
+            label="Idea"
+            hide-label
+            :rows="2"
+            :value="idea.text"
+            @change="set('Change idea', 'ideas', idea.id, ['text'], $event ?? '')"
+          />
+          <span class="line">
+            <button class="plain" @click="ideaToPage(idea.id, idea.text)">Make it a page</button>
+            <button class="plain" @click="ideaToRequirement(idea.id, idea.text)">
+              Make it a requirement
+            </button>
+            <button class="plain" @click="remove('Drop idea', 'ideas', idea.id)">Drop</button>
+          </span>
+        </div>
+        <AddLine
+          label="A new idea"
+          placeholder="Note it before there is a place for it"
+          :max="2000"
+          @add="addIdea"
+        />
+        <h2>References</h2>
+        <ReferenceList />
+        <h2>Profile</h2>
+        <p class="soft">The stages this project goes through. The stage line and the Ledger follow.</p>
+        <span class="line">
+          <button
+            v-for="(takes, label) in PROFILES"
+            :key="label"
+            class="action"
+            @click="setProfile(namesOf(takes))"
+          >
+            {{ label }}
+          </button>
+        </span>
+        <label v-for="stage in stages" :key="stage.name">
+          <input
+            type="checkbox"
+            :checked="hasStage(stage.name)"
+            :disabled="stage.name === 'map'"
+            @change="setStage(stage.name, ($event.target as HTMLInputElement).checked)"
+          />
+          {{ stage.label }}
+        </label>
+      </section>
+      <section class="wide">
+        <h2>What others do</h2>
+        <ComparisonTable />
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.brief {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 16px;
+  max-width: 1280px;
+}
+section {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  padding: 16px;
+  background: var(--paper);
+  border: 1px solid var(--hairline);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+ol {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.line > :first-child:not(button) {
+  flex: 1;
+}
+.audience {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 8px;
+  align-items: center;
+  padding-bottom: 6px;
+  border-bottom: 1px solid var(--hairline);
+}
+.audience > :nth-child(2) {
+  grid-row: 2;
+  grid-column: 1 / -1;
+}
+.idea {
+  padding-bottom: 6px;
+  border-bottom: 1px solid var(--hairline);
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { newId } from '../session/newId'
+import { useProject } from '../session/projectStore'
+import CollectionTable from './CollectionTable.vue'
+import ContentInventory from './ContentInventory.vue'
+
+/** What content the site needs: the inventory, and collections of like records. */
+const project = useProject()
+const open = ref<string>()
+const collection = computed(() => project.collections.find(({ id }) => id === open.value))
+
+function addCollection() {
+  const id = newId()
+  const names = [
+    ['Name', 'text'],
+    ['Text', 'text'],
+  ] as const
+  project.change('Add collection', [
+    {
+      document: id,
+      kind: 'collection',
+      operations: [
+        {
+          type: 'put',
+          collection: 'settings',
+          id: 'collection',
+          record: { id: 'collection', name: 'New collection' },
+        },
+        ...names.map(([name, type], index) => {
+          const field = newId()
+          return {
+            type: 'put' as const,
+            collection: 'fields',
+            id: field,
+            record: { id: field, order: `a${index}`, name, type },
+          }
+        }),
+      ],
+    },
+  ])
+  open.value = id
+}
+</script>
+
+<template>
+  <aside class="lists">
+    <button class="one" :class="{ current: !collection }" @click="open = undefined">
+      <b>Content inventory</b>
+      <span class="soft">{{ Object.keys(project.content.records.items).length }} items</span>
+    </button>
+    <h3>Collections</h3>
+    <p v-if="project.collections.length === 0" class="soft">
+      Tables of like records: isles, sailings, notices. A page can stand for each of their rows.
+    </p>
+    <button
+      v-for="one in project.collections"
+      :key="one.id"
+      class="one"
+      :class="{ current: one.id === open }"
+      @click="open = one.id"
+    >
+      <b>{{ one.records.settings.collection?.name || 'Untitled' }}</b>
+      <span class="soft">{{ Object.keys(one.records.rows).length }} rows</span>
+    </button>
+    <button class="action" @click="addCollection">Add a collection</button>
+  </aside>
+  <CollectionTable v-if="collection" :key="collection.id" :collection="collection" @gone="open = undefined" />
+  <ContentInventory v-else />
+</template>
+
+<style scoped>
+.lists {
+  display: flex;
+  flex: none;
+  flex-direction: column;
+  gap: 6px;
+  width: 200px;
+  padding: 16px;
+  overflow: auto;
+  background: var(--paper);
+  border-right: 1px solid var(--hairline);
+}
+.one {
+  display: grid;
+  padding: 6px 8px;
+  border: 0;
+  border-left: 3px solid var(--hairline);
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.one.current {
+  border-color: var(--pine);
+  background: var(--pine-tint);
+}
+</style>

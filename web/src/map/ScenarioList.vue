@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { childrenByParent, inOrder } from '@nolvex/core/document/tree'
+import { putAmong } from '@nolvex/core/document/placing'
+import AddLine from '../forms/AddLine.vue'
+import TextField from '../forms/TextField.vue'
+import { newId } from '../session/newId'
+import { useProject } from '../session/projectStore'
+import { useMap } from './mapStore'
+
+/** What visitors do on a page, as numbered steps with alternatives (2a, 2b). */
+const props = defineProps<{ page: string }>()
+const project = useProject()
+const map = useMap()
+const list = computed(() =>
+  inOrder(Object.values(map.site.scenarios).filter(({ page }) => page === props.page)),
+)
+
+function stepsOf(scenario: string) {
+  const own = Object.values(map.site.scenarioSteps).filter((step) => step.scenario === scenario)
+  const below = childrenByParent(Object.fromEntries(own.map((step) => [step.id, step])))
+  return (below.get(null) ?? []).flatMap((step, index) => [
+    { step, number: String(index + 1), isMain: true },
+    ...(below.get(step.id) ?? []).map((one, at) => {
+      return { step: one, number: `${index + 1}${String.fromCharCode(97 + (at % 26))}`, isMain: false }
+    }),
+  ])
+}
+
+function add(title: string) {
+  const record = { id: newId(), page: props.page, title }
+  project.changeSite('Add scenario', putAmong('scenarios', list.value, list.value.length, [record]))
+}
+
+function addStep(scenario: string, text: string, parent?: string) {
+  const siblings = inOrder(
+    Object.values(map.site.scenarioSteps).filter(
+      (step) => step.scenario === scenario && step.parent === parent,
+    ),
+  )
+  const record = { id: newId(), scenario, text, ...(parent ? { parent } : {}) }
+  project.changeSite('Add step', putAmong('scenarioSteps', siblings, siblings.length, [record]))
+}
+
+const remove = (collection: string, id: string) =>
+  project.changeSite('Remove from scenario', [{ type: 'remove', collection, id }])
+</script>
+
+<template>
+  <section v-for="scenario in list" :key="scenario.id">
+    <div class="head">
+      <TextField
+        label="Scenario"
+        hide-label
+        :value="scenario.title"
+        @change="project.setSite('Rename scenario', 'scenarios', scenario.id, ['title'], $event ?? '')"
+      />
+      <button
+        class="plain"
+        :aria-label="`Remove ${scenario.title}`"
+        @click="remove('scenarios', scenario.id)"
+      >
+        Remove
+      </button>
+    </div>
+    <div
+      v-for="{ step, number, isMain } in stepsOf(scenario.id)"
+      :key="step.id"
+      class="step"
+      :class="{ else: !isMain }"
+    >
+      <b>{{ number }}</b>
+      <TextField
+        :label="`Step ${number}`"
+        hide-label
+        :value="step.text"
+        @change="project.setSite('Change step', 'scenarioSteps', step.id, ['text'], $event ?? '')"
+      />
+      <button v-if="isMain" class="plain" @click="addStep(scenario.id, 'Otherwise', step.id)">Or</button>
+      <button class="plain" :aria-label="`Remove step ${number}`" @click="remove('scenarioSteps', step.id)">
+        ×
+      </button>
+    </div>
+    <AddLine
+      :label="`A new step of ${scenario.title}`"
+      placeholder="Next step"
+      @add="addStep(scenario.id, $event)"
+    />
+  </section>
+  <AddLine label="A new scenario" placeholder="A scenario: who does what?" @add="add" />
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 4px;
+  padding-bottom: 8px;
+}
+.head,
+.step {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px;
+  align-items: center;
+}
+.step {
+  grid-template-columns: 22px 1fr auto auto;
+}
+.else {
+  margin-left: 18px;
+}
+</style>

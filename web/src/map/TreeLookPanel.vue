@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { ElPopover } from 'element-plus'
+import { computed } from 'vue'
+import { inOrder } from '@nolvex/core/document/tree'
+import ChoiceField from '../forms/ChoiceField.vue'
+import { useMap } from './mapStore'
+
+/** How the tree is drawn, and what is shown on it. */
+const map = useMap()
+const journeys = computed(() =>
+  Object.fromEntries(
+    inOrder(Object.values(map.site.journeys)).map(({ id, name }) => [id, name || 'Untitled']),
+  ),
+)
+</script>
+
+<template>
+  <ElPopover trigger="click" :width="232" placement="bottom-end">
+    <template #reference>
+      <button class="action">How it is drawn</button>
+    </template>
+    <div class="panel">
+      <ChoiceField
+        label="Direction"
+        :value="map.look.direction"
+        :choices="{ down: 'From the top down', across: 'From left to right' }"
+        @change="map.look.direction = $event ?? 'down'"
+      />
+      <ChoiceField
+        label="Connectors"
+        :value="map.look.connectors"
+        :choices="{ straight: 'Straight', stepped: 'Stepped', curved: 'Curved' }"
+        @change="map.look.connectors = $event ?? 'stepped'"
+      />
+      <label><input v-model="map.look.heavy" type="checkbox" /> Heavy lines</label>
+      <label><input v-model="map.look.menus" type="checkbox" /> Menus as trees beside it</label>
+      <ChoiceField
+        label="Journey shown on it"
+        :value="map.journey"
+        :choices="journeys"
+        none="None"
+        @change="map.journey = $event"
+      />
+      <p class="soft">
+        A hatch and the word “service” mark sections the content service fills. A doubled edge marks a page
+        that stands for many.
+      </p>
+    </div>
+  </ElPopover>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 8px;
+}
+.panel p {
+  font-size: 12px;
+  line-height: 16px;
+}
+</style>

@@ -1,0 +1,141 @@
+import { childrenOf } from '@nolvex/core/document/tree'
+import { useCommands } from '../commands/commandStore'
+import { useMap } from './mapStore'
+import type { PageChanges } from './usePageChanges'
+
+/** Commands on pages, alike in the tree and in the table. */
+export function usePageCommands(changes: PageChanges) {
+  const map = useMap()
+  const hasSelection = () => map.selected !== undefined && map.pages[map.selected] !== undefined
+  useCommands().offer([
+    {
+      id: 'page-add',
+      label: 'Add a page beside the selected one',
+      keys: ['Enter'],
+      run: () => changes.add('after'),
+    },
+    {
+      id: 'page-below',
+      label: 'Add a page below the selected one',
+      keys: ['Shift+Enter', 'Insert'],
+      run: () => changes.add('below'),
+    },
+    {
+      id: 'page-rename',
+      label: 'Rename the page',
+      keys: ['F2'],
+      run: () => (map.renaming = map.selected),
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-duplicate',
+      label: 'Duplicate the page with all below it',
+      keys: ['Ctrl+D'],
+      run: changes.duplicate,
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-delete',
+      label: 'Delete the page and all below it',
+      keys: ['Delete', 'Backspace'],
+      run: changes.remove,
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-left',
+      label: 'Move the page before its neighbour',
+      keys: ['Alt+ArrowLeft'],
+      run: () => changes.moveBy(-1),
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-right',
+      label: 'Move the page after its neighbour',
+      keys: ['Alt+ArrowRight'],
+      run: () => changes.moveBy(1),
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-out',
+      label: 'Move the page up a level',
+      keys: ['Alt+ArrowUp'],
+      run: changes.moveOut,
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-in',
+      label: 'Move the page below its neighbour',
+      keys: ['Alt+ArrowDown'],
+      run: changes.moveIn,
+      enabled: hasSelection,
+    },
+    {
+      id: 'page-fold',
+      label: 'Fold or unfold the branch',
+      keys: ['.'],
+      run: () => map.selected && map.toggleFold(map.selected),
+      enabled: hasSelection,
+    },
+  ])
+}
+
+type Direction = 'up' | 'down' | 'left' | 'right'
+
+/** Walking the tree and looking at it, by keys. */
+export function useTreeCommands(
+  changes: PageChanges,
+  view: {
+    fit: () => void
+    fitSelection: () => void
+    zoomBy: (factor: number) => void
+    focusSearch: () => void
+  },
+) {
+  const map = useMap()
+
+  /** Where a direction leads in the tree, as it is drawn. */
+  function neighbour(id: string, direction: Direction): string | undefined {
+    const turned: Record<Direction, Direction> = { up: 'left', left: 'up', down: 'right', right: 'down' }
+    const way = map.look.direction === 'across' ? turned[direction] : direction
+    const at = changes.place(id)
+    if (way === 'up') return changes.parentOf(id) ?? undefined
+    if (way === 'down') return map.folded.has(id) ? undefined : childrenOf(map.pages, id)[0]?.id
+    return changes.siblings(id)[way === 'left' ? at - 1 : at + 1]?.id
+  }
+
+  function go(direction: Direction) {
+    const known = map.selected && map.pages[map.selected] ? map.selected : undefined
+    const next = known ? neighbour(known, direction) : childrenOf(map.pages, null)[0]?.id
+    if (next) map.selected = next
+  }
+
+  useCommands().offer([
+    { id: 'go-up', label: 'Select the page above', keys: ['ArrowUp'], run: () => go('up') },
+    { id: 'go-down', label: 'Select the page below', keys: ['ArrowDown'], run: () => go('down') },
+    { id: 'go-left', label: 'Select the page to the left', keys: ['ArrowLeft'], run: () => go('left') },
+    { id: 'go-right', label: 'Select the page to the right', keys: ['ArrowRight'], run: () => go('right') },
+    { id: 'map-none', label: 'Select nothing', keys: ['Escape'], run: () => leave() },
+    { id: 'map-fit', label: 'Fit the whole map', keys: ['0'], run: view.fit },
+    { id: 'map-near', label: 'Fit the selected branch', keys: ['9'], run: view.fitSelection },
+    { id: 'map-in', label: 'Zoom in', keys: ['+', '='], run: () => view.zoomBy(1.25) },
+    { id: 'map-out', label: 'Zoom out', keys: ['-'], run: () => view.zoomBy(0.8) },
+    { id: 'map-search', label: 'Find a page on the map', keys: ['/', 'Ctrl+F'], run: view.focusSearch },
+    {
+      id: 'map-forward',
+      label: 'Bring the selected branch forward, or all pages again',
+      keys: ['B'],
+      run: () => (map.forward = map.forward ? undefined : map.selected),
+    },
+    {
+      id: 'map-turn',
+      label: 'Draw the tree down or across',
+      keys: ['T'],
+      run: () => (map.look.direction = map.look.direction === 'down' ? 'across' : 'down'),
+    },
+  ])
+
+  function leave() {
+    map.selected = undefined
+    map.forward = undefined
+  }
+}
