@@ -8,9 +8,14 @@ try {
     const [name, path, script] = arg.split('|')
     await driver.get(base + path)
     await driver.sleep(1800)
-    if (script) { await driver.executeScript(script); await driver.sleep(900) }
+    if (script) {
+      await driver.executeScript(script)
+      await driver.sleep(900)
+    }
     writeFileSync(`/tmp/shots/${name}.png`, await driver.takeScreenshot(), 'base64')
   }
   const logs = await driver.manage().logs().get('browser')
-  for (const l of logs.slice(0,10)) console.log(l.level.name, l.message.slice(0,300))
-} finally { await close() }
+  for (const l of logs.slice(0, 10)) console.log(l.level.name, l.message.slice(0, 300))
+} finally {
+  await close()
+}

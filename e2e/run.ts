@@ -2,10 +2,13 @@ import type { Database } from '../scripts/database.mjs'
 import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
+import { demoPlan } from './journeys/demoPlan'
 import { killed } from './journeys/killed'
+import { largeMap } from './journeys/largeMap'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { offline } from './journeys/offline'
+import { planSite } from './journeys/planSite'
 import { selections } from './journeys/selections'
 import { thinSlice } from './journeys/thinSlice'
 import { twoWindows } from './journeys/twoWindows'
@@ -17,6 +20,9 @@ const journeys: Journey[] = [
   thinSlice,
   selections,
   mapByKeyboard,
+  planSite,
+  demoPlan,
+  largeMap,
   twoWindows,
   offline,
   badInput,

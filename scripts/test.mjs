@@ -29,7 +29,7 @@ let passed = 0
 let failed = 0
 
 async function main() {
-  ensurePackages(['postgresql', 'chromium', 'chromium-driver'])
+  ensurePackages(['postgresql', 'chromium', 'chromium-driver', 'poppler-utils'])
   ensureModules()
   for (const step of steps) await check(step)
   console.log(`${passed} passed, ${failed} failed`)

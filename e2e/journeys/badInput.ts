@@ -57,7 +57,7 @@ export const badInput: Journey = {
     )
 
     await person.open(`${site.address}/projects/emptyproject0000/map`)
-    await person.press('Paste a list…')
+    await person.press('Bring in a list…')
     const many = Array.from(
       { length: 500 },
       (_, index) =>

@@ -12,6 +12,12 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['projects', '/', 'tbody tr'],
   ['ledger', DEMO, '.picture img'],
   ['map', `${DEMO}/map`, '.card'],
+  ['map-table', `${DEMO}/map/table`, '.rows .row', `document.querySelectorAll('.rows .row')[1].click()`],
+  ['map-menus', `${DEMO}/map/menus`, '[data-menu] li'],
+  ['map-journeys', `${DEMO}/map/journeys`, '.journey li'],
+  ['map-content', `${DEMO}/map/content`, '.rows .row'],
+  ['map-brief', `${DEMO}/map/brief`, '.brief'],
+  ['map-findings', `${DEMO}/map/findings`, '.board section'],
   [
     'wireframe',
     `${DEMO}/wireframe`,

@@ -7,7 +7,7 @@ export const mapByKeyboard: Journey = {
   name: 'plan a map by keyboard and by mouse',
   async run({ person, site }) {
     await person.open(`${site.address}/projects/emptyproject0000/map`)
-    await person.see('.map .empty')
+    await person.see('.stage .invitation')
     await person.keys(Key.ENTER)
     await name('Home')
     await person.chord(Key.SHIFT, Key.ENTER)

@@ -10,7 +10,7 @@ export const offline: Journey = {
   async run({ person, site }) {
     const { driver } = person
     await person.open(`${site.address}/projects/${PROJECT}/map`)
-    await person.until('the map is there', async () => (await person.all('.card')).length === 15)
+    await person.until('the map is there', async () => (await person.all('.card')).length === 16)
     const map = await driver.getWindowHandle()
     await site.kill()
     await rename('Freight', 'Parcels and pallets')

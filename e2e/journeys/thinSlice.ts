@@ -15,10 +15,10 @@ export const thinSlice: Journey = {
   async run({ person, site }) {
     await person.open(site.address)
     await person.fill('#new-project', 'Corner bakery')
-    await person.see('.map .empty')
+    await person.see('.stage .invitation')
     const project = (await person.driver.getCurrentUrl()).split('/').at(-2) as string
 
-    await person.press('Paste a list…')
+    await person.press('Bring in a list…')
     await (await person.see('.halves textarea')).sendKeys('x')
     await person.driver.executeScript(
       `const t = document.querySelector('.halves textarea'); t.value = arguments[0]; t.dispatchEvent(new Event('input'))`,

@@ -5,6 +5,7 @@ import { entryLabel, menuLines, menusInOrder } from '../site/menuChanges'
 import { sectionsShown } from '../site/pageChanges'
 import type { Page, Section, SiteRecords } from '../site/site'
 import { treeLayout } from '../site/treeLayout'
+import { pagesInOrder } from '../site/treeOrder'
 import type { FontLibrary } from '../text/fontLibrary'
 import { PAPERS, type PaperName } from './paper'
 import { textMark, type Mark, type Sheet } from './sheet'
@@ -80,30 +81,31 @@ class MapDrawer {
     return parts
   }
 
+  /** Folds the tree at the deepest level at which it fits a sheet; what is folded goes on sheets of its own. */
   private cut(part: Part, parts: Part[]) {
     const below = childrenByParent(part.pages)
-    const tops = below.get(null) ?? []
-    const single = tops.length === 1 ? tops[0] : undefined
-    const branches = single ? (below.get(single.id) ?? []) : tops
-    for (const branch of [...branches].sort((a, b) => size(below, b.id) - size(below, a.id))) {
-      if (this.fits(part)) break
-      if (below.has(branch.id)) part.folded.add(branch.id)
-    }
-    if (this.fits(part)) parts.push(part)
-    else parts.push(...this.groups(part, single, branches))
-    for (const branch of branches.filter(({ id }) => part.folded.has(id))) {
-      const own: Part = {
-        pages: branchOf(below, branch),
-        folded: new Set(),
-        name: branch.title || 'Untitled',
-      }
+    const inTree = pagesInOrder(part.pages)
+    const foldedAt = (level: number) =>
+      new Set(
+        inTree.filter(({ page, depth }) => depth === level && below.has(page.id)).map(({ page }) => page.id),
+      )
+    let level = Math.max(...inTree.map(({ depth }) => depth)) - 1
+    while (level > 1 && !this.fits({ ...part, folded: foldedAt(level) })) level--
+    const cut = { ...part, folded: foldedAt(Math.max(1, level)) }
+    if (this.fits(cut)) parts.push(cut)
+    else parts.push(...this.groups(cut, below))
+    for (const page of inTree.map((one) => one.page).filter(({ id }) => cut.folded.has(id))) {
+      const own: Part = { pages: branchOf(below, page), folded: new Set(), name: page.title || 'Untitled' }
       if (this.fits(own)) parts.push(own)
       else this.cut(own, parts)
     }
   }
 
   /** Too many branches side by side even when folded: as many on each sheet as fit. */
-  private groups(part: Part, top: Page | undefined, branches: Page[]): Part[] {
+  private groups(part: Part, below: Map<string | null, Page[]>): Part[] {
+    const tops = below.get(null) ?? []
+    const top = tops.length === 1 ? tops[0] : undefined
+    const branches = top ? (below.get(top.id) ?? []) : tops
     const groups: Part[] = []
     const partOf = (some: Page[]): Part => ({
       pages: Object.fromEntries((top ? [top, ...some] : some).map((page) => [page.id, page])),
@@ -141,17 +143,10 @@ class MapDrawer {
       this.options.sections && !across ? (this.sections.get(page.id) ?? []).slice(0, 12) : []
     const heightOf = (page: Page) => CARD.head + linesOf(page).length * CARD.line
     const tallest = Math.max(CARD.head, ...Object.values(pages).map(heightOf))
-    // A branch drawn by itself hangs from no page of its sheet.
-    const own = Object.fromEntries(
-      Object.values(pages).map((page) => {
-        const { parent, ...top } = page
-        return [page.id, parent && pages[parent] ? page : (top as Page)]
-      }),
-    )
     const spread = across
       ? { width: CARD.head, gap: 6, level: CARD.width + 28 }
       : { width: CARD.width, gap: GAP, level: tallest + 30 }
-    return treeLayout(own, spread, folded).map(({ page, x, y }) => ({
+    return treeLayout(pages, spread, folded).map(({ page, x, y }) => ({
       page,
       lines: linesOf(page),
       x: across ? y : x,
@@ -372,16 +367,17 @@ class MapDrawer {
   }
 }
 
-function branchOf(below: Map<string | null, Page[]>, top: Page): Record<string, Page> {
-  const pages: Record<string, Page> = {}
-  const walk = (page: Page) => {
-    pages[page.id] = page
-    for (const child of below.get(page.id) ?? []) walk(child)
+/** A page with all below it, hanging from nothing. */
+function branchOf(below: Map<string | null, Page[]>, page: Page): Record<string, Page> {
+  const top = { ...page }
+  delete top.parent
+  const pages: Record<string, Page> = { [top.id]: top }
+  const walk = (id: string) => {
+    for (const child of below.get(id) ?? []) {
+      pages[child.id] = child
+      walk(child.id)
+    }
   }
-  walk(top)
+  walk(top.id)
   return pages
-}
-
-function size(below: Map<string | null, Page[]>, id: string): number {
-  return 1 + (below.get(id) ?? []).reduce((sum, child) => sum + size(below, child.id), 0)
 }

@@ -1,0 +1,88 @@
+import { compareDocuments, operationsBetween } from '../../document/compare'
+import { applyChange } from '../../document/apply'
+import { splitParts } from '../../document/splitParts'
+import type { ChangePart, Documents, Operation } from '../../document/types'
+import { documentKinds } from '../../resolve/documentKinds'
+import { usualSite } from '../../site/usualSite'
+import { describeChanges } from './describeChanges'
+
+const id = (name: string) => name.padEnd(16, '0')
+const put = (collection: string, record: { id: string }): Operation => {
+  return { type: 'put', collection, id: record.id, record: record as never }
+}
+const set = (collection: string, name: string, field: string, value: string): Operation => {
+  return { type: 'set', collection, id: id(name), path: [field], value }
+}
+function after(documents: Documents, operations: Operation[], document = 'site', kind = 'site'): Documents {
+  const applied = applyChange(documentKinds, documents, [{ document, kind, operations }])
+  expect(applied.outcomes).toEqual([])
+  return applied.documents
+}
+
+const before = after({ site: usualSite } as unknown as Documents, [
+  put('pages', { id: id('home'), order: 'a0', title: 'Home' } as never),
+  put('pages', { id: id('fares'), order: 'a0', title: 'Fares', parent: id('home') } as never),
+  put('pages', { id: id('help'), order: 'a1', title: 'Help', parent: id('home') } as never),
+  put('menus', { id: id('menu'), order: 'a0', name: 'Main', kind: 'main' } as never),
+])
+
+test('what changed between two states is said as a designer would', () => {
+  const site = after(before, [
+    set('pages', 'fares', 'title', 'Prices'),
+    set('pages', 'help', 'parent', id('fares')),
+    put('pages', { id: id('about'), order: 'a2', title: 'About', parent: id('home') } as never),
+    put('sections', { id: id('hero'), page: id('home'), order: 'a0', name: 'Hero' } as never),
+    put('menuEntries', { id: id('line'), menu: id('menu'), order: 'a0', page: id('about') } as never),
+    set('pages', 'home', 'purpose', 'Says whether boats sail'),
+  ])
+  const now = after(
+    site,
+    [put('blocks', { id: id('block'), kind: 'section', order: 'a0' } as never)],
+    id('home'),
+    'drawing',
+  )
+  expect(describeChanges(before, now).map(({ stage, says }) => `${stage}: ${says}`)).toEqual([
+    'map: “Home”: purpose changed',
+    'map: “Fares” is called “Prices” now',
+    'map: “Help” moved below “Prices”',
+    'map: “About” added',
+    'map: Section “Hero” of “Home” added',
+    'map: Line “About” in Main added',
+    'wireframe: 1 block of “Home” changed',
+  ])
+  expect(describeChanges(now, now)).toEqual([])
+})
+
+test('restoring gives back the state a version has, records under several parents included', () => {
+  const later = after(before, [{ type: 'remove', collection: 'pages', id: id('home') }])
+  const full = after(before, [
+    put('menuEntries', { id: id('top'), menu: id('menu'), order: 'a0', page: id('home') } as never),
+    put('menuEntries', {
+      id: id('sub'),
+      menu: id('menu'),
+      order: 'a0',
+      page: id('help'),
+      parent: id('top'),
+    } as never),
+  ])
+  const operations = operationsBetween(documentKinds.site, later.site, full.site)
+  expect(compareDocuments(after(later, operations), full)).toEqual([])
+})
+
+test('a change too large for one is cut in order, nothing lost', () => {
+  const operations = Array.from({ length: 100 }, (_, index) =>
+    set('pages', `p${index}`, 'title', 'x'.repeat(index)),
+  )
+  const parts: ChangePart[] = [
+    { document: 'site', kind: 'site', operations: operations.slice(0, 60) },
+    { document: 'content', kind: 'content', operations: operations.slice(60) },
+  ]
+  const cut = splitParts(parts, { operations: 25, bytes: 3000 })
+  expect(cut.flatMap((change) => change.flatMap((part) => part.operations))).toEqual(operations)
+  for (const change of cut) {
+    const count = change.reduce((sum, part) => sum + part.operations.length, 0)
+    expect(count).toBeLessThanOrEqual(25)
+    expect(JSON.stringify(change).length).toBeLessThan(3600)
+  }
+  expect(splitParts(parts)).toEqual([parts])
+})

@@ -1,0 +1,73 @@
+import { By, Key } from 'selenium-webdriver'
+import { expectEqual, expectTrue } from '../expect'
+import { documentsOf, type Journey } from './journey'
+
+const PROJECT = 'skerrinferries00'
+
+/** The demo's plan: a page others refer to is deleted and brought back; a collection is filled; the profile changes. */
+export const demoPlan: Journey = {
+  name: 'the plan of the demo',
+  async run({ person, site }) {
+    const { driver } = person
+    const state = async () => (await documentsOf(site, PROJECT)).documents
+    const before = await state()
+
+    await person.open(`${site.address}/projects/${PROJECT}/map`)
+    await person.see('.card')
+    await driver
+      .findElement(By.xpath('//div[contains(@class,"spot")][.//b[normalize-space()="Timetable"]]'))
+      .click()
+    await person.keys(Key.DELETE)
+    const dialog = await person.text('.el-dialog:has(.do .main)')
+    for (const words of [
+      'Main menu: Timetable',
+      'Buy a crossing for today',
+      'C-003 Sailings',
+      'from other pages',
+    ])
+      expectTrue(dialog.includes(words), `the dialog names ${words}`)
+    await person.press('Delete it')
+    await person.until('it is gone', async () => !('pagetimetable000' in (await state()).site.records.pages))
+    await person.chord(Key.CONTROL, 'z')
+    await person.until('it is back', async () => 'pagetimetable000' in (await state()).site.records.pages)
+    expectEqual(
+      JSON.stringify(sorted((await state()).site)),
+      JSON.stringify(sorted(before.site)),
+      'with all that referred to it',
+    )
+
+    await person.open(`${site.address}/projects/${PROJECT}/map/content`)
+    await person.press('Add a collection')
+    await driver.findElement(By.css('.tools option[value="sailings"]')).click()
+    await person.until('sailings are there', async () => {
+      const documents = Object.values(await state())
+      return documents.some(
+        ({ records }) =>
+          records.settings?.collection?.service === 'sailings' && Object.keys(records.rows).length > 20,
+      )
+    })
+
+    await person.open(`${site.address}/projects/${PROJECT}/map/brief`)
+    await person.press('Map and style only')
+    await person.until('the stage line follows', async () => (await person.all('.stages li')).length === 2)
+    await person.chord(Key.CONTROL, 'z')
+    await person.until('and back', async () => (await person.all('.stages li')).length === 8)
+
+    await person.press('Make it a page')
+    await person.until('the idea is a page', async () =>
+      Object.values((await state()).site.records.pages).some(
+        ({ title }) => title === 'A live picture of the harbour',
+      ),
+    )
+  },
+}
+
+/** The same whatever the order its keys came in. */
+function sorted(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, below]) => [key, sorted(below)]),
+  )
+}

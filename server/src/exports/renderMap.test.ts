@@ -1,0 +1,111 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { unzipSync } from 'fflate'
+import sharp from 'sharp'
+import { mapSheets, type MapSheetOptions } from '@nolvex/core/paint/mapSheets'
+import { PAPERS } from '@nolvex/core/paint/paper'
+import type { Sheet } from '@nolvex/core/paint/sheet'
+import type { Page, SiteDocument } from '@nolvex/core/site/site'
+import { usualSite } from '@nolvex/core/site/usualSite'
+import { shippedFontLibrary } from '../fonts/shippedFonts'
+import { renderMap } from './renderMap'
+
+const library = shippedFontLibrary()
+const options: MapSheetOptions = {
+  title: 'Skerrin Ferries',
+  date: '2026-05-31',
+  paper: 'A4',
+  direction: 'down',
+  connectors: 'stepped',
+  heavy: false,
+  sections: true,
+  menus: true,
+}
+
+/** A site whose page number n stands below page number (n - 1) / fan. */
+function siteOf(count: number, fan: number, title = (index: number) => `Page ${index}`): SiteDocument {
+  const pages: Record<string, Page> = {}
+  for (let index = 0; index < count; index++) {
+    const id = `p${String(index).padStart(15, '0')}`
+    const parent = index ? `p${String(Math.floor((index - 1) / fan)).padStart(15, '0')}` : undefined
+    pages[id] = {
+      id,
+      order: `a${String(index).padStart(5, '0')}`,
+      title: title(index),
+      ...(parent ? { parent } : {}),
+    }
+  }
+  return { ...usualSite, records: { ...usualSite.records, pages } }
+}
+const words = ({ marks }: Sheet) => marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : []))
+
+test('a small map fits one sheet, a menu sheet follows', () => {
+  const site = siteOf(8, 3)
+  const menu = { id: 'menu000000000000', order: 'a0', name: 'Main menu', kind: 'main' as const }
+  const entry = {
+    id: 'entry00000000000',
+    menu: menu.id,
+    order: 'a0',
+    page: 'p000000000000001',
+    label: 'First',
+  }
+  site.records.menus = { [menu.id]: menu }
+  site.records.menuEntries = { [entry.id]: entry }
+  const sheets = mapSheets(site.records, library, options)
+  expect(sheets.map(({ title }) => title)).toEqual(['Site map', 'Menus'])
+  expect(words(sheets[1])).toEqual(
+    expect.arrayContaining(['Main menu', 'First', 'Menus · 2026-05-31 · sheet 2 of 2']),
+  )
+})
+
+test.each([
+  ['a broad tree', siteOf(300, 6)],
+  ['a flat one', siteOf(200, 500)],
+  ['a deep one', siteOf(40, 1)],
+])('%s goes on as many sheets as it needs, every page on one, nothing off the paper', (_what, site) => {
+  const sheets = mapSheets(site.records, library, options)
+  const said = new Set(sheets.flatMap(words))
+  for (const { title } of Object.values(site.records.pages)) expect(said).toContain(title)
+  for (const { marks } of sheets) {
+    for (const mark of marks) {
+      if (mark.type === 'path') continue
+      expect(mark.x).toBeGreaterThanOrEqual(0)
+      expect(mark.x + (mark.type === 'rect' ? mark.width : 0)).toBeLessThanOrEqual(PAPERS.A4.width)
+      expect(mark.y + (mark.type === 'rect' ? mark.height : 0)).toBeLessThanOrEqual(PAPERS.A4.height)
+    }
+  }
+})
+
+test('a PDF has its sheets, embeds its fonts and keeps its words (read by poppler)', async () => {
+  const site = siteOf(120, 5, (index) => (index === 7 ? 'Überfahrt “Æsir” → Tansay' : `Page ${index}`))
+  const bytes = await renderMap({ ...options, format: 'map', file: 'pdf', site })
+  const folder = mkdtempSync(join(tmpdir(), 'nolvex-'))
+  try {
+    const file = join(folder, 'map.pdf')
+    writeFileSync(file, bytes)
+    const sheets = mapSheets(site.records, library, options)
+    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(
+      new RegExp(`Pages: +${sheets.length}\n`),
+    )
+    const fonts = execFileSync('pdffonts', [file], { encoding: 'utf8' }).trim().split('\n').slice(2)
+    expect(fonts.length).toBeGreaterThan(1)
+    for (const font of fonts) expect(font).toMatch(/ yes +yes +yes /)
+    const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+    for (const wanted of ['Page 0', 'Page 119', 'Überfahrt “Æsir” → Tansay', 'stands for many pages'])
+      expect(text).toContain(wanted)
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
+})
+
+test('pictures of several sheets come in a zip, one by itself; text is escaped', async () => {
+  const many = unzipSync(await renderMap({ ...options, format: 'map', file: 'svg', site: siteOf(120, 5) }))
+  expect(Object.keys(many)[0]).toBe('sheet-1.svg')
+  const site = siteOf(2, 1, () => '<script>&"')
+  const svg = Buffer.from(await renderMap({ ...options, format: 'map', file: 'svg', site })).toString()
+  expect(svg).toContain('&lt;script&gt;&amp;&quot;')
+  const png = await sharp(await renderMap({ ...options, format: 'map', file: 'png', site })).metadata()
+  expect(png.width).toBeCloseTo((PAPERS.A4.width * 2 * 96) / 72, -1)
+})
