@@ -12,8 +12,6 @@ import {
 } from '@nolvex/core/resolve/resolvePage'
 import { snapLines, snapRect } from '@nolvex/core/snap/snapEdges'
 import { usualBands, usualSite } from '@nolvex/core/site/usualSite'
-import { treeLayout } from '@nolvex/core/site/treeLayout'
-import type { Page } from '@nolvex/core/site/site'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { px } from '@nolvex/core/units/length'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
@@ -21,6 +19,7 @@ import { usualEnvironment } from '@nolvex/core/units/environment'
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser, setViewport } from '../browser'
 import { inTheApplication } from './inTheApplication'
+import { mapInTheCore } from './mapOf2000'
 
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
 const ROUNDS = 7
@@ -132,7 +131,7 @@ try {
 relayout()
 shaping()
 snapping()
-siteMap()
+mapInTheCore()
 await inTheApplication()
 
 async function compareLayout(count: number) {
@@ -243,21 +242,4 @@ function snapping() {
     timed(() => snapRect({ x: random(1400), y: random(50_000), w: 120, h: 40 }, lines, 6)),
   )
   console.log(`snapping among 10,000 blocks: p95 ${p95(took).toFixed(3)} ms`)
-}
-
-function siteMap() {
-  const pages: Record<string, Page> = {}
-  for (let index = 0; index < 2000; index++) {
-    const id = `p${index}`
-    pages[id] = {
-      id,
-      order: `a${String(index).padStart(5, '0')}`,
-      title: id,
-      ...(index ? { parent: `p${Math.floor((index - 1) / 6)}` } : {}),
-    }
-  }
-  const size = { width: 132, gap: 20, level: 190 }
-  console.log(
-    `a site map of 2,000 pages: ${ms(median(Array.from({ length: 15 }, () => timed(() => void treeLayout(pages, size)))))}`,
-  )
 }

@@ -36,7 +36,7 @@ export const largeMap: Journey = {
         async () => (await person.all('.card')).length < 200,
       )
 
-      await person.click('.strip nav a[href$="/map/table"]')
+      await person.click('.stage-strip nav a[href$="/map/table"]')
       await person.until('few rows are mounted', async () => {
         const rows = (await person.all('.rows .row')).length
         return rows > 5 && rows < 80

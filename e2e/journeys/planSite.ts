@@ -33,7 +33,7 @@ export const planSite: Journey = {
     await person.see('.stage .invitation')
     const project = (await person.driver.getCurrentUrl()).split('/').at(-2) as string
     const records = async () => (await documentsOf(site, project)).documents.site.records
-    const view = (name: string) => person.click(`.strip nav a[href$="/map/${name}"]`)
+    const view = (name: string) => person.click(`.stage-strip nav a[href$="/map/${name}"]`)
 
     await bringIn(person, PAGES)
     await person.until('fifteen cards', async () => (await person.all('.card')).length === 15)

@@ -53,7 +53,10 @@ export const selections: Journey = {
     const typed = await person.see('.typed')
     await typed.sendKeys('ledger', Key.ENTER)
     await person.see('.ledger table')
-    expectTrue((await person.text('.strip')).includes('16 pages'), 'the command list leads to the Ledger')
+    expectTrue(
+      (await person.text('.stage-strip')).includes('16 pages'),
+      'the command list leads to the Ledger',
+    )
 
     async function pick(name: string, add = false) {
       await driver.executeScript(

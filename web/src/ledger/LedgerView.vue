@@ -119,7 +119,7 @@ useCommands().offer([
 
 <template>
   <main class="ledger">
-    <div class="strip">
+    <div class="stage-strip">
       <b>{{ rows.length === 1 ? '1 page' : `${rows.length} pages` }}</b>
       <span class="soft">{{ next }}</span>
       <span class="end">
@@ -140,7 +140,7 @@ useCommands().offer([
     </div>
     <div class="body">
       <div class="board">
-        <table v-if="rows.length" class="sheet">
+        <table v-if="rows.length" class="ruled">
           <thead>
             <tr>
               <th>Page</th>
@@ -243,7 +243,7 @@ useCommands().offer([
   flex: 1;
   min-height: 0;
 }
-.sheet td {
+.ruled td {
   height: 54px;
 }
 .address {

@@ -271,8 +271,12 @@ const types = FIELD_TYPES.map((type) => [type, TYPES[type]])
 }
 .field-head {
   display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 6px;
+  align-items: center;
+}
+.field-head > :nth-child(2) {
+  grid-row: 2;
 }
 .field-head input {
   font-weight: 600;

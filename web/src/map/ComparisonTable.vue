@@ -47,7 +47,7 @@ const remove = (collection: string, id: string) =>
 <template>
   <p v-if="sites.length === 0" class="soft">Name the sites to look at, then the parts to compare them by.</p>
   <div class="scroll">
-    <table v-if="sites.length || parts.length" class="sheet">
+    <table v-if="sites.length || parts.length" class="ruled">
       <thead>
         <tr>
           <th>Part</th>

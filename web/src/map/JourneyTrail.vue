@@ -10,8 +10,8 @@ const legs = computed(() =>
   props.stops.flatMap(({ stop, from, way }) => {
     const [a, b] = [from && props.cards.get(from), props.cards.get(stop.page)]
     if (!a || !b || a === b) return []
-    const [ax, ay] = [a.x + a.width / 2, a.y + 18]
-    const [bx, by] = [b.x + b.width / 2, b.y + 18]
+    const [ax, ay] = [a.x + 12, a.y]
+    const [bx, by] = [b.x + 12, b.y]
     const bend = Math.max(40, Math.abs(bx - ax) / 4)
     const d = `M${ax} ${ay}C${ax} ${ay - bend} ${bx} ${by - bend} ${bx} ${by}`
     return [{ id: stop.id, d, isGap: way?.by === 'none' }]

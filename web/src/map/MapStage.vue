@@ -62,7 +62,7 @@ useCommands().offer([
 
 <template>
   <main class="stage">
-    <div class="strip">
+    <div class="stage-strip">
       <nav aria-label="Views of the map">
         <RouterLink
           v-for="(label, name) in mapViews"

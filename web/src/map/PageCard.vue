@@ -46,7 +46,10 @@ const kinds = { outside: 'outside the tree', external: 'external' }
 </script>
 
 <template>
-  <div class="card" :class="[{ selected, faded, found, many: page.template, apart: page.kind }, target]">
+  <div
+    class="card"
+    :class="[{ selected, faded, found, flat, many: page.template, apart: page.kind }, target]"
+  >
     <span v-if="stops" class="stops">{{ stops }}</span>
     <input
       v-if="renaming"
@@ -196,8 +199,9 @@ em {
 }
 .fold {
   position: absolute;
-  right: -1px;
-  bottom: -1px;
+  bottom: -9px;
+  left: 50%;
+  transform: translateX(-50%);
   min-width: 18px;
   height: 16px;
   padding: 0 3px;
@@ -206,6 +210,13 @@ em {
   font-size: 10px;
   line-height: 12px;
   cursor: pointer;
+}
+.flat .fold {
+  top: 50%;
+  right: -10px;
+  bottom: auto;
+  left: auto;
+  transform: translateY(-50%);
 }
 .stops {
   position: absolute;

@@ -266,6 +266,7 @@ nav {
 .particulars > :deep(.part-body) {
   display: grid;
   flex: 1;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   align-content: start;
   padding: 12px 16px;

@@ -129,15 +129,19 @@ function takeOut(section: Section, isOn: boolean) {
     <template v-if="common.length">
       <h3>Common to all pages</h3>
       <div v-for="section in common" :key="section.id" class="line">
-        <label>
-          <input
-            type="checkbox"
-            :checked="!page.without?.includes(section.id)"
-            @change="takeOut(section, ($event.target as HTMLInputElement).checked)"
-          />
-          {{ section.name }}
-          <span class="soft">{{ section.common === 'bottom' ? 'at the foot' : 'at the top' }}</span>
-        </label>
+        <input
+          type="checkbox"
+          :checked="!page.without?.includes(section.id)"
+          :aria-label="`${section.name} stands on this page`"
+          @change="takeOut(section, ($event.target as HTMLInputElement).checked)"
+        />
+        <input
+          :value="section.name"
+          :aria-label="`Name of common section ${section.name}`"
+          maxlength="200"
+          @change="set('Rename section', section.id, ['name'], ($event.target as HTMLInputElement).value)"
+        />
+        <span class="soft">{{ section.common === 'bottom' ? 'foot' : 'top' }}</span>
         <button class="plain" :aria-label="`Remove section ${section.name}`" @click="remove(section.id)">
           Remove
         </button>

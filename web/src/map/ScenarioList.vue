@@ -73,6 +73,7 @@ const remove = (collection: string, id: string) =>
       <TextField
         :label="`Step ${number}`"
         hide-label
+        :rows="2"
         :value="step.text"
         @change="project.setSite('Change step', 'scenarioSteps', step.id, ['text'], $event ?? '')"
       />

@@ -15,7 +15,7 @@ const journeys = computed(() =>
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="232" placement="bottom-end">
+  <ElPopover trigger="click" :width="272" placement="bottom-end">
     <template #reference>
       <button class="action">How it is drawn</button>
     </template>
@@ -41,6 +41,13 @@ const journeys = computed(() =>
         none="None"
         @change="map.journey = $event"
       />
+      <button
+        class="action"
+        :disabled="!map.selected && !map.forward"
+        @click="map.forward = map.forward ? undefined : map.selected"
+      >
+        {{ map.forward ? 'Show all branches alike' : 'Bring the selected branch forward' }}
+      </button>
       <p class="soft">
         A hatch and the word “service” mark sections the content service fills. A doubled edge marks a page
         that stands for many.
@@ -52,6 +59,7 @@ const journeys = computed(() =>
 <style scoped>
 .panel {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 .panel p {

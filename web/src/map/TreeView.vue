@@ -162,7 +162,6 @@ const lift = (card: TreeCard) => {
         aria-hidden="true"
       >
         <path v-for="line in connectors" :key="line.id" :d="line.d" :class="{ faded: isFaded(line.id) }" />
-        <JourneyTrail :stops="stops" :cards="byId" />
       </svg>
       <div
         v-for="card in inView"
@@ -192,6 +191,9 @@ const lift = (card: TreeCard) => {
           @fold="map.toggleFold(card.page.id)"
         />
       </div>
+      <svg v-if="stops.length" class="above" :width="extent.width" :height="extent.height" aria-hidden="true">
+        <JourneyTrail :stops="stops" :cards="byId" />
+      </svg>
       <MenuTrees
         v-if="map.look.menus && cards.length"
         class="beside"
@@ -242,7 +244,8 @@ path {
 path.faded {
   opacity: 0.25;
 }
-.spot {
+.spot,
+.above {
   position: absolute;
 }
 .lifted {
