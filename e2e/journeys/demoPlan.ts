@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { expectEqual, expectTrue } from '../expect'
 import { documentsOf, type Journey } from './journey'
@@ -53,12 +56,40 @@ export const demoPlan: Journey = {
     await person.chord(Key.CONTROL, 'z')
     await person.until('and back', async () => (await person.all('.stages li')).length === 8)
 
+    await attachFile()
+
     await person.press('Make it a page')
     await person.until('the idea is a page', async () =>
       Object.values((await state()).site.records.pages).some(
         ({ title }) => title === 'A live picture of the harbour',
       ),
     )
+
+    /** A file that is no picture is kept, handed back as it was, and travels in the project file. */
+    async function attachFile() {
+      const folder = mkdtempSync(join(tmpdir(), 'nolvex-'))
+      const words = '<script>alert(1)</script> the old timetable'
+      writeFileSync(join(folder, 'timetable.html'), words)
+      await (await person.see('.picture input[type=file]')).sendKeys(join(folder, 'timetable.html'))
+      await person.until('the file is attached', async () => (await person.all('a[download]')).length === 1)
+      rmSync(folder, { recursive: true })
+      const address = (await (await person.see('a[download]')).getAttribute('href')) as string
+      const response = await fetch(address)
+      expectEqual(await response.text(), words, 'the file is handed back')
+      expectTrue(
+        response.headers.get('content-disposition')?.startsWith('attachment'),
+        'to be saved, never shown',
+      )
+      expectEqual(response.headers.get('content-type'), 'application/octet-stream', 'as no kind of page')
+      const file = await (await fetch(`${site.address}/api/projects/${PROJECT}/file`)).arrayBuffer()
+      const init = { method: 'POST', headers: { 'content-type': 'application/zip' }, body: file }
+      const opened = await site.ask<{ id: string }>('/api/projects/open', init)
+      const { assets } = await site.ask<{ assets: { name: string }[] }>(`/api/projects/${opened.id}/assets`)
+      expectTrue(
+        assets.some(({ name }) => name === 'timetable.html'),
+        'and travels with the project',
+      )
+    }
   },
 }
 

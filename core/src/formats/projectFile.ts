@@ -12,6 +12,17 @@ export const PROJECT_FILE_SCHEMA = 1
 
 const LIMITS = { entries: 20_000, bytes: 512 * 1024 * 1024, ratio: 200 }
 
+/** Pictures, and files that are only kept and handed back. */
+const ASSET_TYPES = [
+  'image/png',
+  'image/jpeg',
+  'image/webp',
+  'image/svg+xml',
+  'application/pdf',
+  'application/octet-stream',
+] as const
+export type AssetType = (typeof ASSET_TYPES)[number]
+
 const manifestSchema = z.strictObject({
   format: z.literal('nolvex-project'),
   schema: z.int().min(1),
@@ -22,7 +33,7 @@ const manifestSchema = z.strictObject({
       z.strictObject({
         id: idSchema,
         name: z.string().max(300),
-        type: z.enum(['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml']),
+        type: z.enum(ASSET_TYPES),
       }),
     )
     .max(10_000),
@@ -31,7 +42,7 @@ const manifestSchema = z.strictObject({
 export interface ProjectAsset {
   id: string
   name: string
-  type: 'image/png' | 'image/jpeg' | 'image/webp' | 'image/svg+xml'
+  type: AssetType
   bytes: Uint8Array
 }
 

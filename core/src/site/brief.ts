@@ -55,6 +55,8 @@ export const referenceSchema = z.strictObject({
   title: line,
   note: wordsSchema.optional(),
   asset: idSchema.optional(),
+  /** the asset is a file to hand back, not a picture to show */
+  isFile: z.boolean().optional(),
   address: z.string().max(2000).optional(),
 })
 

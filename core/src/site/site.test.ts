@@ -120,3 +120,35 @@ test('the tree is drawn tidily: no overlap, parents over the middle of their chi
     { numRuns: 60, seed: 5 },
   )
 })
+
+test('branches of the same shape are drawn the same, wherever they stand (Reingold and Tilford)', () => {
+  const shape = fc.array(fc.nat(1000), { minLength: 1, maxLength: 12 })
+  const size = { width: 132, gap: 20, level: 190 }
+  fc.assert(
+    fc.property(shape, fc.integer({ min: 1, max: 6 }), (wishes, between) => {
+      const pages: Record<string, Page> = { root: { id: 'root', order: 'a0', title: '' } }
+      const branch = (name: string, order: string) =>
+        wishes.forEach((wish, index) => {
+          const parent = index ? `${name}${wish % index}` : 'root'
+          const id = `${name}${index}`
+          pages[id] = { id, parent, order: index ? `a${String(index).padStart(3, '0')}` : order, title: '' }
+        })
+      branch('first', 'b0')
+      for (let index = 0; index < between; index++)
+        pages[`leaf${index}`] = { id: `leaf${index}`, parent: 'root', order: `c${index}`, title: '' }
+      branch('last', 'd0')
+      const at = new Map(treeLayout(pages, size).map((card) => [card.page.id, card]))
+      const from = (name: string, index: number) => {
+        const [top, card] = [at.get(`${name}0`), at.get(`${name}${index}`)]
+        return [(card?.x ?? 0) - (top?.x ?? 0), (card?.y ?? 0) - (top?.y ?? 0)]
+      }
+      wishes.forEach((_, index) => {
+        const [dx, dy] = from('first', index)
+        const [ex, ey] = from('last', index)
+        expect(dx).toBeCloseTo(ex, 6)
+        expect(dy).toBeCloseTo(ey, 6)
+      })
+    }),
+    { numRuns: 60, seed: 6 },
+  )
+})

@@ -9,7 +9,7 @@ import { LARGEST_PICTURE } from './checkPicture'
 
 const LONGEST_NAME = 300
 
-/** Adding pictures to a project and serving them. */
+/** Adding pictures and files to a project and serving them. */
 export function assetRoutes(): Router {
   const router = Router()
 
@@ -26,7 +26,8 @@ export function assetRoutes(): Router {
       const project = await findProject(request.params.project)
       const name = String(request.query.name ?? 'picture').slice(0, LONGEST_NAME)
       const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0)
-      const asset = await storeAsset(project.id, { id: newId(), name, bytes })
+      const mayBeFile = request.query.as === 'file'
+      const asset = await storeAsset(project.id, { id: newId(), name, bytes }, { mayBeFile })
       response.status(201).json(described(asset))
     },
   )
@@ -42,6 +43,8 @@ export function assetRoutes(): Router {
       'content-security-policy',
       "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src data:",
     )
+    if (!asset.type.startsWith('image/'))
+      response.attachment(asset.name).setHeader('content-type', asset.type)
     response.setHeader('cache-control', 'private, max-age=31536000, immutable')
     Readable.from(readBlob(asset.sha256)).pipe(response)
   })

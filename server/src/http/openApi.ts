@@ -65,7 +65,7 @@ const routes: Route[] = [
   {
     method: 'post',
     path: '/projects/{project}/assets',
-    summary: 'Add a picture (its bytes as the body)',
+    summary: 'Add a picture (its bytes as the body), or with ?as=file a file of any kind',
     status: '201',
   },
   { method: 'get', path: '/projects/{project}/assets/{asset}', summary: 'A picture' },

@@ -31,7 +31,8 @@ export async function createProject(
 ): Promise<ProjectRow> {
   return sequelize.transaction(async (transaction) => {
     const project = await ProjectRow.create({ id, name, revision: 1 }, { transaction })
-    for (const asset of assets) await storeAsset(project.id, asset, transaction)
+    for (const asset of assets)
+      await storeAsset(project.id, asset, { mayBeFile: !asset.type.startsWith('image/'), transaction })
     await writeSnapshot(project.id, { revision: 1, documents }, transaction)
     return project
   })

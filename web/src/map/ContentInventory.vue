@@ -15,6 +15,7 @@ import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import TextField from '../forms/TextField.vue'
+import { api, assetAddress } from '../session/api'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
@@ -131,6 +132,20 @@ function listFromSections() {
   )
   if (made.length)
     project.changeContent(`Add ${made.length} content items`, addContentItems(project.content, made))
+}
+
+const trouble = ref('')
+async function addPicture(event: Event) {
+  const [file] = (event.target as HTMLInputElement).files ?? []
+  if (!file) return
+  trouble.value = ''
+  try {
+    const { id } = await api.addPicture(project.id, file)
+    const state = single.value?.state === 'missing' ? { state: 'draft' } : {}
+    set('Choose the picture', { asset: id, ...state })
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
 }
 
 function remove() {
@@ -311,6 +326,19 @@ useCommands().offer([
         })
       "
     />
+    <template v-if="single?.kind === 'picture'">
+      <img v-if="single.asset" :src="assetAddress(project.id, single.asset)" :alt="single.title" />
+      <label class="action picture">
+        {{ single.asset ? 'Another picture…' : 'Choose the picture…' }}
+        <input
+          type="file"
+          class="visually-hidden"
+          accept="image/png,image/jpeg,image/webp,image/svg+xml"
+          @change="addPicture"
+        />
+      </label>
+      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    </template>
     <button class="action" @click="remove">Delete</button>
   </aside>
 </template>
@@ -376,6 +404,17 @@ useCommands().offer([
 }
 .add {
   padding-top: 8px;
+}
+.picture {
+  line-height: 26px;
+  text-align: center;
+}
+.picture:focus-within {
+  outline: 2px solid var(--pine);
+}
+img {
+  max-width: 100%;
+  border: 1px solid var(--hairline);
 }
 .particulars {
   display: flex;

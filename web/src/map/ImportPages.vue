@@ -105,6 +105,8 @@ function drop(event: DragEvent) {
   void take(event.dataTransfer?.files)
 }
 
+defineExpose({ take })
+
 function clear() {
   text.value = ''
   files.value = []

@@ -48,6 +48,20 @@ function bringIn(pages: IncomingPage[], mode: 'merge' | 'replace') {
   project.changeSite(mode === 'replace' ? `Replace the map by ${what}` : `Bring in ${what}`, operations)
 }
 
+const importer = ref<InstanceType<typeof ImportPages>>()
+const holdsFiles = (event: DragEvent) => showsPages.value && event.dataTransfer?.types.includes('Files')
+
+function allowFiles(event: DragEvent) {
+  if (holdsFiles(event)) event.preventDefault()
+}
+/** A list dropped anywhere on the map is brought in. */
+function dropFiles(event: DragEvent) {
+  if (!holdsFiles(event)) return
+  event.preventDefault()
+  isImporting.value = true
+  void importer.value?.take(event.dataTransfer?.files)
+}
+
 useCommands().offer([
   { id: 'page-paste', label: 'Bring in a list of pages', keys: ['L'], run: () => (isImporting.value = true) },
   { id: 'map-take', label: 'Take the map away', keys: ['E'], run: () => (isTaking.value = true) },
@@ -61,7 +75,7 @@ useCommands().offer([
 </script>
 
 <template>
-  <main class="stage">
+  <main class="stage" @dragover="allowFiles" @drop="dropFiles">
     <div class="stage-strip">
       <nav aria-label="Views of the map">
         <RouterLink
@@ -105,6 +119,7 @@ useCommands().offer([
       </template>
     </div>
     <ImportPages
+      ref="importer"
       v-model="isImporting"
       :below="map.selected ? map.pages[map.selected]?.title : undefined"
       @add="bringIn"

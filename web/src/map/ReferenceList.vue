@@ -18,7 +18,7 @@ const list = computed(() =>
   inOrder(Object.values(map.site.references).filter(({ page }) => page === props.page)),
 )
 
-function put(fields: { title: string; address?: string; asset?: string }) {
+function put(fields: { title: string; address?: string; asset?: string; isFile?: boolean }) {
   const record = { id: newId(), ...fields, ...(props.page ? { page: props.page } : {}) }
   project.changeSite('Add reference', putAmong('references', list.value, list.value.length, [record]))
 }
@@ -31,15 +31,15 @@ function add(typed: string) {
   )
 }
 
-async function addPicture(event: Event) {
-  const [file] = (event.target as HTMLInputElement).files ?? []
-  if (!file) return
+async function addFiles(files: FileList | null | undefined) {
   trouble.value = ''
-  try {
-    const { id } = await api.addPicture(project.id, file)
-    put({ title: file.name, asset: id })
-  } catch (error) {
-    trouble.value = (error as Error).message
+  for (const file of files ?? []) {
+    try {
+      const { id, type } = await api.addFile(project.id, file)
+      put({ title: file.name, asset: id, ...(type.startsWith('image/') ? {} : { isFile: true }) })
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
   }
 }
 
@@ -51,13 +51,14 @@ const remove = (id: string) =>
 <template>
   <ul class="references">
     <li v-for="one in list" :key="one.id">
-      <img v-if="one.asset" :src="assetAddress(project.id, one.asset)" :alt="one.title" />
+      <img v-if="one.asset && !one.isFile" :src="assetAddress(project.id, one.asset)" :alt="one.title" />
       <TextField
         label="Title"
         hide-label
         :value="one.title"
         @change="project.setSite('Rename reference', 'references', one.id, ['title'], $event ?? '')"
       />
+      <a v-if="one.asset && one.isFile" :href="assetAddress(project.id, one.asset)" download>Take the file</a>
       <a
         v-if="one.address && safe(one.address)"
         :href="safe(one.address)"
@@ -76,13 +77,13 @@ const remove = (id: string) =>
     </li>
   </ul>
   <AddLine label="A reference or address" placeholder="Something to look at, or its address" @add="add" />
-  <label class="plain picture">
-    Add a picture or sketch…
+  <label class="plain picture" @dragover.prevent @drop.prevent="addFiles($event.dataTransfer?.files)">
+    Add a picture, sketch or file…
     <input
       type="file"
+      multiple
       class="visually-hidden"
-      accept="image/png,image/jpeg,image/webp,image/svg+xml"
-      @change="addPicture"
+      @change="addFiles(($event.target as HTMLInputElement).files)"
     />
   </label>
   <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>

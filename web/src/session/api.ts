@@ -100,6 +100,11 @@ export const api = {
     ask<void>(`/projects/${id}/versions/${version}`, { method: 'DELETE' }),
   versionDocuments: (id: string, version: string) =>
     ask<Version & { documents: Documents }>(`/projects/${id}/versions/${version}/documents`),
+  addFile: (id: string, file: File) =>
+    ask<Asset>(`/projects/${id}/assets?as=file&name=${encodeURIComponent(file.name)}`, {
+      method: 'POST',
+      body: file,
+    }),
   serviceList: async (name: string) => {
     const { records } = await ask<{ records: Record<string, string | number | boolean>[] }>(
       `/service/${name}`,
