@@ -7,6 +7,7 @@ import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
+import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
 import { planSite } from './journeys/planSite'
 import { selections } from './journeys/selections'
@@ -19,6 +20,7 @@ import { withTestDatabase } from './testDatabase'
 const journeys: Journey[] = [
   thinSlice,
   selections,
+  nudging,
   mapByKeyboard,
   planSite,
   demoPlan,

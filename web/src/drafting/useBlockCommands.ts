@@ -12,6 +12,7 @@ import type { ShelfItem } from '@nolvex/core/draft/shelfItems'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
+import { canNudge, nudgeBlocks } from './nudgeBlocks'
 import type { DraftingPage } from './usePage'
 
 /** Copied blocks outlive the page they were copied on. */
@@ -99,6 +100,18 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     if (next) select([next])
   }
 
+  /** Arrow keys that follow one another are one step to undo. */
+  function nudge(dx: number, dy: number) {
+    const what = selection.value.length === 1 ? page.nameOf(first()) : `${selection.value.length} blocks`
+    page.change(`Nudge ${what}`, nudgeBlocks(page, dx, dy), `nudge ${selection.value.join(' ')}`)
+  }
+  const nudges = [
+    ['left', 'ArrowLeft', -1, 0],
+    ['right', 'ArrowRight', 1, 0],
+    ['up', 'ArrowUp', 0, -1],
+    ['down', 'ArrowDown', 0, 1],
+  ] as const
+
   const isText = () => hasOne() && blockKinds[blocks.value[first()]?.kind ?? 'box'].holds === 'text'
   useCommands().offer([
     {
@@ -167,6 +180,15 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       run: () => shift(1),
       enabled: hasOne,
     },
+    ...nudges.flatMap(([way, key, x, y]) =>
+      [1, 10].map((step) => ({
+        id: `nudge-${way}-${step}`,
+        label: `Nudge a freely placed block ${step} px ${way}`,
+        keys: [step === 1 ? key : `Shift+${key}`],
+        run: () => nudge(x * step, y * step),
+        enabled: () => canNudge(page),
+      })),
+    ),
     { id: 'shelf', label: 'Put something on the page', keys: ['/'], run: focusShelf },
     {
       id: 'columns',
