@@ -9,6 +9,7 @@ import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
+import { planByKeyboard } from './journeys/planByKeyboard'
 import { planSite } from './journeys/planSite'
 import { selections } from './journeys/selections'
 import { thinSlice } from './journeys/thinSlice'
@@ -23,6 +24,7 @@ const journeys: Journey[] = [
   nudging,
   mapByKeyboard,
   planSite,
+  planByKeyboard,
   demoPlan,
   largeMap,
   twoWindows,

@@ -123,9 +123,13 @@ async function choose(person: Person, label: string, value: string) {
 
 async function chooseNext(person: Person, title: string) {
   const before = (await person.all('.journey li')).length
-  await person.driver
-    .findElement(By.xpath(`//label[contains(@class,"next")]//option[normalize-space()="${title}"]`))
-    .click()
+  const field = await person.see('.next input')
+  await field.sendKeys(title)
+  await person.until(
+    'it is found',
+    async () => (await person.all('.el-select-dropdown__item.is-hovering')).length === 1,
+  )
+  await field.sendKeys(Key.ENTER)
   await person.until('one stop more', async () => (await person.all('.journey li')).length === before + 1)
 }
 

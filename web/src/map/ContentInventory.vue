@@ -14,6 +14,7 @@ import { sectionsOf } from '@nolvex/core/site/pageChanges'
 import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import PickField from '../forms/PickField.vue'
 import TextField from '../forms/TextField.vue'
 import { api, assetAddress } from '../session/api'
 import { newId } from '../session/newId'
@@ -291,7 +292,8 @@ useCommands().offer([
       :none="common('kind') ? undefined : 'Several'"
       @change="$event && set('Change kind', { kind: $event })"
     />
-    <ChoiceField
+    <PickField
+      clearable
       label="Page"
       :value="common('page')"
       :choices="map.choices"

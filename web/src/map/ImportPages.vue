@@ -60,6 +60,8 @@ const read = computed((): ImportedPages & { trouble: string } => {
 const trouble = computed(() => fileTrouble.value || read.value.trouble)
 const tops = computed(() => read.value.pages.filter(({ depth }) => depth === 0).length)
 
+const field = ref<HTMLTextAreaElement>()
+const canAdd = computed(() => read.value.pages.length > 0 && trouble.value === '')
 const addWords = computed(() => {
   const count = read.value.pages.length
   if (count === 0) return 'Nothing to add yet'
@@ -123,7 +125,7 @@ function add() {
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Bring in pages" width="760" top="6vh">
+  <ElDialog v-model="open" title="Bring in pages" width="760" top="6vh" @opened="field?.focus()">
     <p class="soft">
       Type or paste a list, or choose files: an indented list, addresses, CSV, OPML or sitemap.xml. Nothing is
       fetched, and nothing changes before you say so.
@@ -160,10 +162,12 @@ function add() {
     >
       <textarea
         v-if="files.length === 0"
+        ref="field"
         v-model="text"
         aria-label="List of pages"
         placeholder="Home&#10;  Timetable&#10;  Fares&#10;    Refunds"
         @keydown.tab.exact.prevent="text += '\t'"
+        @keydown.ctrl.enter.prevent="canAdd && add()"
       />
       <textarea v-else readonly aria-label="What the file holds" :value="files[0].text.slice(0, 20000)" />
       <ol class="preview" aria-label="What will be added">
@@ -203,7 +207,7 @@ function add() {
     <div class="do">
       <label><input v-model="mode" type="radio" value="merge" /> Add what is not there yet</label>
       <label><input v-model="mode" type="radio" value="replace" /> Replace the whole map</label>
-      <button class="action main" :disabled="read.pages.length === 0 || trouble !== ''" @click="add">
+      <button class="action main" :disabled="!canAdd" title="Ctrl+Enter" @click="add">
         {{ addWords }}
       </button>
       <button class="action" @click="open = false">Cancel</button>

@@ -8,6 +8,7 @@ import { entryLabel } from '@nolvex/core/site/menuChanges'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import PickField from '../forms/PickField.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -134,7 +135,9 @@ const lastStops = computed(() => {
           {{ open.report.gaps.length === 1 ? '1 gap' : `${open.report.gaps.length} gaps` }}: it cannot be
           walked.
         </b>
-        <b v-else-if="open.report.stops.length > 1">It can be walked in {{ open.report.clicks }} clicks.</b>
+        <b v-else-if="open.report.stops.length > 1"
+          >It can be walked in {{ open.report.clicks === 1 ? '1 click' : `${open.report.clicks} clicks` }}.</b
+        >
         <span v-else class="soft">Add the pages on the way, in order.</span>
       </p>
       <ol>
@@ -157,12 +160,12 @@ const lastStops = computed(() => {
             />
             {{ wayWords(stop) }}
           </span>
-          <ChoiceField
+          <PickField
             label="Page"
             hide-label
             :value="stop.isGone ? undefined : stop.stop.page"
             :choices="map.choices"
-            :none="stop.isGone ? 'its page is gone' : undefined"
+            :none="stop.isGone ? 'its page is gone' : 'Choose a page'"
             @change="$event && set('Change stop', stop.stop.id, 'page', $event)"
           />
           <ChoiceField
@@ -178,7 +181,7 @@ const lastStops = computed(() => {
             <button v-if="stop.way?.by === 'none' && !stop.isGone" class="action main" @click="mend(stop)">
               Add the link
             </button>
-            <ChoiceField
+            <PickField
               class="branch"
               label="Add a stop after this one"
               hide-label
@@ -193,7 +196,7 @@ const lastStops = computed(() => {
           </span>
         </li>
       </ol>
-      <ChoiceField
+      <PickField
         v-if="lastStops.length <= 1"
         class="next"
         :label="open.report.stops.length ? 'Next stop' : 'First stop'"
@@ -288,7 +291,7 @@ li.gap {
   align-items: center;
 }
 .branch {
-  width: 76px;
+  width: 96px;
 }
 .next {
   width: 240px;

@@ -16,6 +16,7 @@ import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import PickField from '../forms/PickField.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -275,7 +276,7 @@ const set = (field: string, value: string | undefined) =>
           </li>
         </ol>
         <div class="add">
-          <ChoiceField
+          <PickField
             label="Add a page"
             hide-label
             :value="undefined"
@@ -311,7 +312,8 @@ const set = (field: string, value: string | undefined) =>
       :max="200"
       @change="set('label', $event)"
     />
-    <ChoiceField
+    <PickField
+      clearable
       label="Leads to"
       :value="entry.page"
       :choices="map.choices"

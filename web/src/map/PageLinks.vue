@@ -4,6 +4,7 @@ import type { Page } from '@nolvex/core/site/site'
 import { addToMenu, entriesBelow, menusInOrder } from '@nolvex/core/site/menuChanges'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
 import ChoiceField from '../forms/ChoiceField.vue'
+import PickField from '../forms/PickField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
@@ -78,7 +79,7 @@ function inMenu(menu: string, isIn: boolean) {
         @change="project.setSite('Change where a link stands', 'links', one.id, ['section'], $event)"
       />
     </div>
-    <ChoiceField
+    <PickField
       label="Add a link to"
       :value="undefined"
       :choices="others"

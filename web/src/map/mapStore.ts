@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { pageAddresses } from '@nolvex/core/site/address'
 import { clickDepths, waysOf } from '@nolvex/core/site/reach'
+import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { useProject } from '../session/projectStore'
 
 /** How the tree is drawn; kept in this browser. */
@@ -36,9 +37,9 @@ export const useMap = defineStore('map', () => {
   const ways = computed(() => waysOf(site.value))
   const clicks = computed(() => clickDepths(ways.value))
   const titleOf = (id: string | undefined) => (id && pages.value[id]?.title) || 'Untitled'
-  /** page titles by id, for choices */
+  /** page titles by id in the order of the tree, for choices */
   const choices = computed(() =>
-    Object.fromEntries(Object.values(pages.value).map(({ id, title }) => [id, title || 'Untitled'])),
+    Object.fromEntries(pagesInOrder(pages.value).map(({ page: { id, title } }) => [id, title || 'Untitled'])),
   )
 
   function toggleFold(id: string) {
