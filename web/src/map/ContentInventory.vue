@@ -2,23 +2,16 @@
 import { useVirtualList } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import {
-  addContentItems,
-  CONTENT_KINDS,
-  CONTENT_STATES,
-  contentNumber,
-  type ContentItem,
-} from '@nolvex/core/content/content'
+import { addContentItems, contentNumber, type ContentItem } from '@nolvex/core/content/content'
 import type { Operation } from '@nolvex/core/document/types'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
 import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
-import PickField from '../forms/PickField.vue'
-import TextField from '../forms/TextField.vue'
-import { api, assetAddress } from '../session/api'
+import ContentParticulars from './ContentParticulars.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
+import { KIND_WORDS, STATE_WORDS } from './contentWords'
 import { useMap } from './mapStore'
 
 /** Every piece of copy, picture and data the site needs, numbered; filtered, sorted and changed many at once. */
@@ -34,11 +27,6 @@ const chosen = ref<ReadonlySet<string>>(new Set(route.query.item ? [String(route
 type Column = 'number' | 'title' | 'kind' | 'page' | 'owner' | 'state'
 const sortBy = ref<Column>('number')
 const isDescending = ref(false)
-
-const named = <T extends string>(names: readonly T[]) =>
-  Object.fromEntries(names.map((name) => [name, name[0].toUpperCase() + name.slice(1)])) as Record<T, string>
-const KINDS = named(CONTENT_KINDS)
-const STATES = named(CONTENT_STATES)
 
 const items = computed(() => project.content.records.items)
 const shown = computed(() => {
@@ -91,25 +79,6 @@ function toggleAll() {
   chosen.value = allChosen.value ? new Set() : new Set(shown.value.map(({ id }) => id))
 }
 const picked = computed(() => Object.values(items.value).filter(({ id }) => chosen.value.has(id)))
-const single = computed(() => (picked.value.length === 1 ? picked.value[0] : undefined))
-
-/** Writes a value on everything chosen, as one step. */
-function set(label: string, fields: Record<string, string | undefined>) {
-  const operations = picked.value.flatMap(({ id }) =>
-    Object.entries(fields).map(([field, value]): Operation => {
-      return {
-        type: 'set',
-        collection: 'items',
-        id,
-        path: [field],
-        ...(value === undefined ? {} : { value }),
-      }
-    }),
-  )
-  const count = picked.value.length
-  project.changeContent(count === 1 ? label : `${label} of ${count} items`, operations)
-}
-
 function add(title: string) {
   const id = newId()
   const place = page.value ? { page: page.value } : {}
@@ -135,20 +104,6 @@ function listFromSections() {
     project.changeContent(`Add ${made.length} content items`, addContentItems(project.content, made))
 }
 
-const trouble = ref('')
-async function addPicture(event: Event) {
-  const [file] = (event.target as HTMLInputElement).files ?? []
-  if (!file) return
-  trouble.value = ''
-  try {
-    const { id } = await api.addPicture(project.id, file)
-    const state = single.value?.state === 'missing' ? { state: 'draft' } : {}
-    set('Choose the picture', { asset: id, ...state })
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-}
-
 function remove() {
   const operations = picked.value.map(({ id }): Operation => ({ type: 'remove', collection: 'items', id }))
   project.changeContent(
@@ -156,19 +111,6 @@ function remove() {
     operations,
   )
   chosen.value = new Set()
-}
-
-const sections = computed(() => {
-  const [first] = picked.value
-  const shared =
-    first?.page && picked.value.every((item) => item.page === first.page) ? first.page : undefined
-  return shared
-    ? Object.fromEntries(sectionsOf(map.site.sections, shared).map(({ id, name }) => [id, name]))
-    : {}
-})
-const common = (field: 'state' | 'kind' | 'page' | 'section' | 'owner' | 'source') => {
-  const [first] = picked.value
-  return first && picked.value.every((item) => item[field] === first[field]) ? first[field] : undefined
 }
 
 useCommands().offer([
@@ -196,7 +138,7 @@ useCommands().offer([
       label="State"
       hide-label
       :value="state"
-      :choices="STATES"
+      :choices="STATE_WORDS"
       none="Any state"
       @change="state = $event"
     />
@@ -204,7 +146,7 @@ useCommands().offer([
       label="Kind"
       hide-label
       :value="kind"
-      :choices="KINDS"
+      :choices="KIND_WORDS"
       none="Any kind"
       @change="kind = $event"
     />
@@ -252,10 +194,10 @@ useCommands().offer([
           />
           <b @click="chosen = new Set([item.id])">{{ contentNumber(item.number) }}</b>
           <span dir="auto" @click="chosen = new Set([item.id])">{{ item.title || 'Untitled' }}</span>
-          <span>{{ KINDS[item.kind] }}</span>
+          <span>{{ KIND_WORDS[item.kind] }}</span>
           <span :class="{ 'trouble-text': item.page && !map.pages[item.page] }">{{ pageOf(item) }}</span>
           <span>{{ item.owner }}</span>
-          <span :class="item.state">{{ STATES[item.state] }}</span>
+          <span :class="item.state">{{ STATE_WORDS[item.state] }}</span>
         </div>
       </div>
       <div v-if="Object.keys(items).length === 0" class="invitation">
@@ -270,79 +212,7 @@ useCommands().offer([
     </div>
     <AddLine class="add" label="Title of a new content item" placeholder="Another content item" @add="add" />
   </div>
-  <aside v-if="picked.length" class="particulars" aria-label="Chosen content items">
-    <h2>{{ single ? contentNumber(single.number) : `${picked.length} items` }}</h2>
-    <TextField
-      v-if="single"
-      label="Title"
-      :value="single.title"
-      @change="set('Rename content item', { title: $event ?? '' })"
-    />
-    <ChoiceField
-      label="State"
-      :value="common('state')"
-      :choices="STATES"
-      :none="common('state') ? undefined : 'Several'"
-      @change="$event && set('Change state', { state: $event })"
-    />
-    <ChoiceField
-      label="Kind"
-      :value="common('kind')"
-      :choices="KINDS"
-      :none="common('kind') ? undefined : 'Several'"
-      @change="$event && set('Change kind', { kind: $event })"
-    />
-    <PickField
-      clearable
-      label="Page"
-      :value="common('page')"
-      :choices="map.choices"
-      none="None"
-      @change="set('Change page', { page: $event, section: undefined })"
-    />
-    <ChoiceField
-      v-if="Object.keys(sections).length"
-      label="Section"
-      :value="common('section')"
-      :choices="sections"
-      none="The page as a whole"
-      @change="set('Change section', { section: $event })"
-    />
-    <TextField
-      label="Owner"
-      :value="common('owner')"
-      :max="200"
-      @change="set('Change owner', { owner: $event })"
-    />
-    <TextField label="Source" :value="common('source')" @change="set('Change source', { source: $event })" />
-    <TextField
-      v-if="single"
-      label="Text"
-      :rows="8"
-      :max="20000"
-      :value="single.text"
-      @change="
-        set('Write content', {
-          text: $event,
-          ...($event && single.state === 'missing' ? { state: 'draft' } : {}),
-        })
-      "
-    />
-    <template v-if="single?.kind === 'picture'">
-      <img v-if="single.asset" :src="assetAddress(project.id, single.asset)" :alt="single.title" />
-      <label class="action picture">
-        {{ single.asset ? 'Another picture…' : 'Choose the picture…' }}
-        <input
-          type="file"
-          class="visually-hidden"
-          accept="image/png,image/jpeg,image/webp,image/svg+xml"
-          @change="addPicture"
-        />
-      </label>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
-    </template>
-    <button class="action" @click="remove">Delete</button>
-  </aside>
+  <ContentParticulars v-if="picked.length" :items="picked" @remove="remove" />
 </template>
 
 <style scoped>
@@ -406,27 +276,5 @@ useCommands().offer([
 }
 .add {
   padding-top: 8px;
-}
-.picture {
-  line-height: 26px;
-  text-align: center;
-}
-.picture:focus-within {
-  outline: 2px solid var(--pine);
-}
-img {
-  max-width: 100%;
-  border: 1px solid var(--hairline);
-}
-.particulars {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
-  width: 248px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 </style>

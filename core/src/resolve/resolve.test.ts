@@ -1,0 +1,148 @@
+import type { Block } from '../block/block'
+import { usualBands, usualSite } from '../site/usualSite'
+import { plainStyle } from '../style/plainStyle'
+import type { StyleDocument } from '../style/style'
+import { px } from '../units/length'
+import type { BlockNode } from './node'
+import { PageResolver, resolveAllBands, resolvePage, type PageSources } from './resolvePage'
+import { effectiveValue, overlay } from './value'
+
+const { narrow, medium, wide } = usualBands
+const id = (name: string) => name.padEnd(16, '0')
+const block = (name: string, kind: Block['kind'], order: string, more: Partial<Block> = {}): Block => {
+  return { id: id(name), kind, order, name, ...more }
+}
+const sourcesOf = (list: Block[], style: StyleDocument = plainStyle): PageSources => ({
+  drawing: {
+    kind: 'drawing',
+    id: id('page'),
+    schema: 1,
+    records: { blocks: Object.fromEntries(list.map((one) => [one.id, one])) },
+  },
+  site: usualSite,
+  style,
+})
+const find = (nodes: BlockNode[], name: string): BlockNode | undefined =>
+  nodes.map((node) => (node.name === name ? node : find(node.children, name))).find(Boolean)
+const at = (list: Block[], band: string, name: string, style?: StyleDocument) =>
+  find(resolvePage(sourcesOf(list, style), band).children, name) as BlockNode
+
+const hero = block('hero', 'section', 'a0', {
+  arrange: { gap: px(40) },
+  at: { [medium]: { arrange: { gap: px(24) } }, [narrow]: { hidden: true } },
+})
+const words = block('words', 'box', 'a0', {
+  parent: hero.id,
+  place: { width: px(400) },
+  at: { [medium]: { place: { width: 'fill' } } },
+})
+const head = block('head', 'text', 'a0', {
+  parent: words.id,
+  tag: 'h1',
+  text: [{ insert: '  Small   boats \n' }],
+})
+
+describe('the value a block has at a band', () => {
+  const bands = {
+    inOrder: [
+      { id: narrow, from: 0 },
+      { id: medium, from: 680 },
+      { id: wide, from: 1120 },
+    ],
+    lead: wide,
+  }
+  test.each([
+    [wide, 40, { from: 'block' }],
+    [medium, 24, { from: 'band', band: medium }],
+    [narrow, 24, { from: 'band', band: medium }],
+  ])('at %s is the first found going towards the lead', (band, gap, origin) => {
+    expect(effectiveValue(hero, ['arrange', 'gap'], bands, band)).toEqual({ value: px(gap), origin })
+  })
+  test('with none of its own it is the kind’s, and else there is none', () => {
+    expect(effectiveValue(words, ['arrange', 'type'], bands, wide)).toMatchObject({
+      origin: { from: 'kind' },
+    })
+    expect(effectiveValue(words, ['look', 'fill'], bands, wide)).toEqual({
+      value: undefined,
+      origin: { from: 'nowhere' },
+    })
+  })
+})
+
+test('values are laid over others leaf by leaf, lengths and colours whole', () => {
+  expect(overlay({ a: { b: 1, c: 2 } }, { a: { c: 3 } })).toEqual({ a: { b: 1, c: 3 } })
+  expect(overlay({ a: px(4) }, { a: { token: 'space' } })).toEqual({ a: { token: 'space' } })
+  expect(overlay({ a: 'none' }, { a: { hex: '#fff' } })).toEqual({ a: { hex: '#fff' } })
+})
+
+test('a tree has what a band shows; all bands with what it hides', () => {
+  const list = [hero, words, head]
+  expect(at(list, wide, 'words').place.width).toEqual({ type: 'fixed', length: px(400) })
+  expect(at(list, medium, 'words').place.width).toEqual({ type: 'fill', share: 1 })
+  expect(resolvePage(sourcesOf(list), narrow).children).toEqual([])
+  expect(resolveAllBands(sourcesOf(list)).map(({ children }) => children[0].hidden)).toEqual([
+    true,
+    false,
+    false,
+  ])
+})
+
+test('text is set by its level, its white space as a browser shows it', () => {
+  const node = at([hero, words, head], wide, 'head')
+  expect(node.text).toMatchObject({
+    style: { weight: 700, size: px(44), lineHeight: { value: 52, unit: 'px' } },
+    runs: [{ text: 'Small boats\n' }],
+  })
+})
+
+test('a level may be smaller at another band', () => {
+  const [level] = Object.values(plainStyle.records.levels)
+  const smaller = { ...level, at: { [medium]: { size: px(32) } } }
+  const style = {
+    ...plainStyle,
+    records: { ...plainStyle.records, levels: { ...plainStyle.records.levels, [level.id]: smaller } },
+  }
+  const shown = { ...hero, at: {} }
+  const sizes = [wide, medium, narrow].map(
+    (band) => at([shown, words, head], band, 'head', style).text?.style.size,
+  )
+  expect(sizes).toEqual([px(44), px(32), px(32)])
+})
+
+test('tokens give their values, and one that is gone gives nothing', () => {
+  const ids = { space: id('space'), ink: id('ink'), gone: id('gone') }
+  const tokens = {
+    [ids.space]: { id: ids.space, order: 'a0', name: 'Space', type: 'length' as const, value: px(12) },
+    [ids.ink]: { id: ids.ink, order: 'a1', name: 'Ink', type: 'colour' as const, value: '#123456' },
+  }
+  const style = { ...plainStyle, records: { ...plainStyle.records, tokens } }
+  const section = block('one', 'section', 'a0', {
+    arrange: { gap: { token: ids.space }, padding: { top: { token: ids.gone } } },
+    look: { fill: { token: ids.ink } },
+  })
+  const node = at([section], wide, 'one', style)
+  expect(node.arrange.rowGap).toEqual(px(12))
+  expect(node.arrange.padding[0]).toEqual(px(0))
+  expect(node.look.fill).toBe('#123456')
+})
+
+test('a section keeps to the grid’s margin and content width; one on columns takes its tracks and gutter', () => {
+  const onColumns = block('cols', 'section', 'a0', { arrange: { type: 'grid', tracks: 'columns' } })
+  const node = at([onColumns], wide, 'cols')
+  expect(node.arrange).toMatchObject({ inset: { margin: 64, contentWidth: 1312 }, columnGap: px(24) })
+  expect(node.arrange.tracks).toHaveLength(12)
+  expect(at([onColumns], narrow, 'cols').arrange.tracks).toHaveLength(4)
+})
+
+test('a resolver keeps the nodes of blocks that did not change', () => {
+  const resolver = new PageResolver()
+  const before = sourcesOf([hero, words, head, block('foot', 'section', 'a1')])
+  const first = resolver.resolve(before, wide)
+  const blocks = { ...before.drawing.records.blocks, [head.id]: { ...head, text: [{ insert: 'New' }] } }
+  const second = resolver.resolve({ ...before, drawing: { ...before.drawing, records: { blocks } } }, wide)
+  expect(second.children[1]).toBe(first.children[1])
+  expect(second.children[0]).not.toBe(first.children[0])
+  expect(find(second.children, 'head')?.text?.runs[0].text).toBe('New')
+  const elsewhere = resolver.resolve({ ...before, style: { ...plainStyle } }, wide)
+  expect(elsewhere.children[1]).not.toBe(first.children[1])
+})
