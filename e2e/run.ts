@@ -3,6 +3,7 @@ import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
+import { gridBands } from './journeys/gridBands'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
 import { looksAndAccess } from './journeys/looksAndAccess'
@@ -27,6 +28,7 @@ const journeys: Journey[] = [
   planByKeyboard,
   demoPlan,
   largeMap,
+  gridBands,
   twoWindows,
   offline,
   badInput,

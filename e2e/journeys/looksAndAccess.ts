@@ -24,6 +24,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     '.drawing g',
     `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Intro')).click()`,
   ],
+  ['grid', `${DEMO}/grid`, '.equation'],
   ['coming', `${DEMO}/style`, '.sheet'],
 ]
 

@@ -10,13 +10,14 @@ export const router = createRouter({
       children: [
         { path: '', name: 'ledger', component: () => import('./ledger/LedgerView.vue') },
         { path: 'map/:view?', name: 'map', component: () => import('./map/MapStage.vue') },
+        { path: 'grid', name: 'grid', component: () => import('./grid/GridStage.vue') },
         {
           path: 'wireframe/:page?',
           name: 'wireframe',
           component: () => import('./drafting/DraftingView.vue'),
         },
         {
-          path: ':stage(grid|style|mockup|review|walkthrough|handoff)',
+          path: ':stage(style|mockup|review|walkthrough|handoff)',
           name: 'stage',
           component: () => import('./stages/ComingStage.vue'),
         },

@@ -3,6 +3,7 @@ import { createRequire } from 'node:module'
 import fc from 'fast-check'
 import { bandAt, towardsLead } from './band'
 import { gridAt } from './bandGrid'
+import { typeFigure, wholePixelBands } from './equation'
 import {
   columnPositions,
   columnSpan,
@@ -156,5 +157,42 @@ describe('bands', () => {
   test('a content width leaves the rest to the margins: 960 centred in 1024 leaves 32 (common practice)', () => {
     expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 960 }, 1024).marginLeft).toBe(32)
     expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 1600 }, 1920).marginLeft).toBe(160)
+  })
+})
+
+describe('typing over a band’s equation', () => {
+  const band = { columns: 12, gutter: 24, margin: 64 }
+  test('the column width gives way: 1440 = 2 x 64 + 12 x 87.33 + 11 x 24 (worked example)', () => {
+    expect(gridAt(typeFigure(band, 1440, 'gutter', 20, 'columnWidth'), 1440).columnWidth).toBeCloseTo(91, 9)
+    expect(typeFigure(band, 1440, 'margin', 60, 'columnWidth')).toEqual({ ...band, margin: 60 })
+    expect(typeFigure(band, 1440, 'columns', 6, 'columnWidth')).toEqual({ ...band, columns: 6 })
+  })
+  test('a typed column width moves the margin, or the gutter where that gives way', () => {
+    expect(typeFigure(band, 1440, 'columnWidth', 88, 'columnWidth')).toEqual({ ...band, margin: 60 })
+    expect(typeFigure(band, 1440, 'columnWidth', 91, 'gutter')).toEqual({ ...band, gutter: 20 })
+  })
+  test('with a content width the page’s sides move it instead', () => {
+    const inside = { ...band, contentWidth: 1312 }
+    expect(typeFigure(inside, 1600, 'columnWidth', 80, 'margin')).toEqual({ ...inside, contentWidth: 1224 })
+    expect(typeFigure(inside, 1440, 'contentWidth', undefined, 'columnWidth')).toEqual(band)
+  })
+  test('what cannot be names the figure to change', () => {
+    const figureOf = (work: () => unknown) => {
+      try {
+        work()
+      } catch (error) {
+        return error instanceof ImpossibleGrid ? error.figure : error
+      }
+    }
+    expect(figureOf(() => typeFigure(band, 1440, 'columnWidth', 200, 'margin'))).toBe('columnWidth')
+    expect(figureOf(() => typeFigure(band, 1440, 'margin', 900, 'columnWidth'))).toBe('gutter')
+    expect(figureOf(() => typeFigure(band, 1440, 'columns', 1.5, 'columnWidth'))).toBe('columns')
+    expect(figureOf(() => typeFigure(band, 1440, 'gutter', -1, 'columnWidth'))).toBe('gutter')
+  })
+  test('the nearest whole-pixel grids come as bands', () => {
+    expect(wholePixelBands(band, 1440)).toEqual([
+      { changed: 'margin', band: { ...band, margin: 66 }, columnWidth: 87 },
+      { changed: 'gutter', band: { ...band, gutter: 20 }, columnWidth: 91 },
+    ])
   })
 })

@@ -3,25 +3,13 @@ export interface Stage {
   name: string
   label: string
   /** route it opens */
-  route: 'map' | 'wireframe' | 'stage'
+  route: 'map' | 'grid' | 'wireframe' | 'stage'
   promise?: { now: string; will: string[] }
 }
 
 export const stages: Stage[] = [
   { name: 'map', label: 'Map', route: 'map' },
-  {
-    name: 'grid',
-    label: 'Grid',
-    route: 'stage',
-    promise: {
-      now: 'Every project begins with three bands and a column grid for each; drawings already follow them.',
-      will: [
-        'Write each band’s grid as the equation it is, every figure to type over',
-        'Offer the nearest whole-pixel grids, rows, baseline and guides',
-        'Choose breakpoints from the widths your audience has',
-      ],
-    },
-  },
+  { name: 'grid', label: 'Grid', route: 'grid' },
   { name: 'wireframe', label: 'Wireframe', route: 'wireframe' },
   {
     name: 'style',
