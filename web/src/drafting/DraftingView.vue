@@ -2,8 +2,7 @@
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { shelfItems } from '@nolvex/core/draft/shelfItems'
-import { childrenByParent } from '@nolvex/core/document/tree'
-import type { Page } from '@nolvex/core/site/site'
+import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
@@ -23,18 +22,10 @@ const isExporting = ref(false)
 const trouble = ref('')
 const shelf = ref<{ focus: () => void }>()
 
-const pages = computed(() => {
-  const children = childrenByParent(project.site.records.pages)
-  const list: { page: Page; depth: number }[] = []
-  const walk = (parent: string | null, depth: number) => {
-    for (const page of children.get(parent) ?? []) {
-      list.push({ page, depth })
-      walk(page.id, depth + 1)
-    }
-  }
-  walk(null, 0)
-  return list
-})
+/** Pages one can draw; external ones are only links. */
+const pages = computed(() =>
+  pagesInOrder(project.site.records.pages).filter(({ page }) => page.kind !== 'external'),
+)
 const pageId = computed(() => String(route.params.page || pages.value[0]?.page.id || ''))
 const current = computed(() => project.site.records.pages[pageId.value])
 watch(current, (page, before) => {

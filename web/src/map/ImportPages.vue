@@ -200,7 +200,7 @@ function add() {
       </li>
       <li v-if="read.remarks.length > 4">and {{ read.remarks.length - 4 }} more remarks</li>
     </ul>
-    <p v-if="tops > 1 && mode === 'replace'" class="remarks">
+    <p v-if="tops > 1 && (mode === 'replace' || !props.below)" class="remarks">
       {{ tops }} pages stand at the top; the first of them is home.
     </p>
     <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
