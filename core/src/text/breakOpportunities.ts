@@ -1,4 +1,5 @@
 import LineBreakerModule from 'linebreak'
+import { isPlainText } from './plainText'
 
 type LineBreakerClass = typeof LineBreakerModule
 
@@ -11,8 +12,6 @@ const SPACE = 32
 const isAsciiSign = (code: number) => code >= 33 && code <= 126
 const isLetter = (code: number) => (code | 32) >= 97 && (code | 32) <= 122
 const isWordSign = (character: string) => /[A-Za-z0-9]/.test(character)
-/** Texts the table settles by itself: a line may end after a space or a line break, or where two signs allow it. */
-const PLAIN = /^[\x20-\x7e\n]*$/
 const OPENERS = '¿¡“‘«'
 
 /**
@@ -21,7 +20,7 @@ const OPENERS = '¿¡“‘«'
  * UAX #14 by the `linebreak` package, and over it the table browsers use between two ASCII signs.
  */
 export function breakOpportunities(text: string): number[] {
-  const standard = PLAIN.test(text) ? undefined : standardBreaks(text)
+  const standard = isPlainText(text) ? undefined : standardBreaks(text)
   const breaks: number[] = []
   let before = text.charCodeAt(0)
   for (let index = 1; index < text.length; index++) {

@@ -4,8 +4,6 @@ import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
 const FIRST = 32
 const COUNT = 95
 
-/** Whether a character is printable ASCII, which is what pair tables hold. */
-export const isPlain = (code: number) => code >= FIRST && code < FIRST + COUNT
 
 /**
  * What ASCII characters and pairs of them take up in one face, font units; found by shaping when first asked for.

@@ -2,6 +2,7 @@ import { ceil64 } from './layoutUnit'
 import { breakOpportunities } from './breakOpportunities'
 import type { FontFace, FontLibrary, FontStyle } from './fontLibrary'
 import { setPositions, widthAlone } from './positions'
+import { isPlainText } from './plainText'
 
 /** A stretch of text in one font style. Sizes in px. */
 export interface TextRun extends FontStyle {
@@ -31,8 +32,6 @@ export interface Paragraph {
 }
 
 const NEWLINE = 10
-/** Text every face that covers ASCII can set by itself. */
-const PLAIN = /^[\x20-\x7e\n]*$/
 const SPACE = 32
 
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
@@ -90,7 +89,7 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
   let start = 0
   runs.forEach((run, index) => {
     const asked = library.face(run)
-    if (asked.coversAscii && PLAIN.test(run.text)) {
+    if (asked.coversAscii && isPlainText(run.text)) {
       if (run.text)
         items.push({ start, end: start + run.text.length, run: index, face: asked, size: run.size })
       start += run.text.length

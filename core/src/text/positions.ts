@@ -1,6 +1,7 @@
 import type { FontFace } from './fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
-import { isPlain, pairTable, type PairTable } from './pairTable'
+import { pairTable, type PairTable } from './pairTable'
+import { isPlainText } from './plainText'
 
 const NEWLINE = 10
 const SPACE = 32
@@ -21,7 +22,7 @@ export function setPositions(
   stretch: Stretch,
   positions: Float64Array,
 ) {
-  if (face.file.setsByPairs && isAllPlain(text, stretch))
+  if (face.file.setsByPairs && isPlainText(text, stretch.start, stretch.end))
     setByPairs({ face, size, table: pairTable(face, size), text, positions }, stretch)
   else setShaped(face, size, text, stretch, positions)
 }
@@ -31,14 +32,6 @@ export function widthAlone(face: FontFace, size: number, text: string): number {
   const positions = new Float64Array(text.length + 1)
   setPositions(face, size, text, { start: 0, end: text.length }, positions)
   return positions[text.length]
-}
-
-function isAllPlain(text: string, { start, end }: Stretch): boolean {
-  for (let index = start; index < end; index++) {
-    const code = text.charCodeAt(index)
-    if (!isPlain(code) && code !== NEWLINE) return false
-  }
-  return true
 }
 
 /** Sets what the shaper says, for the characters of `own` only when given: those around it are context. */

@@ -44,8 +44,8 @@ function addCollection() {
 </script>
 
 <template>
-  <aside class="lists">
-    <button class="one" :class="{ current: !collection }" @click="open = undefined">
+  <aside class="side-list">
+    <button class="side-entry" :class="{ current: !collection }" @click="open = undefined">
       <b>Content inventory</b>
       <span class="soft">{{ Object.keys(project.content.records.items).length }} items</span>
     </button>
@@ -56,7 +56,7 @@ function addCollection() {
     <button
       v-for="one in project.collections"
       :key="one.id"
-      class="one"
+      class="side-entry"
       :class="{ current: one.id === open }"
       @click="open = one.id"
     >
@@ -68,30 +68,3 @@ function addCollection() {
   <CollectionTable v-if="collection" :key="collection.id" :collection="collection" @gone="open = undefined" />
   <ContentInventory v-else />
 </template>
-
-<style scoped>
-.lists {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 6px;
-  width: 200px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-right: 1px solid var(--hairline);
-}
-.one {
-  display: grid;
-  padding: 6px 8px;
-  border: 0;
-  border-left: 3px solid var(--hairline);
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-.one.current {
-  border-color: var(--pine);
-  background: var(--pine-tint);
-}
-</style>

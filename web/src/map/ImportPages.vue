@@ -190,7 +190,7 @@ function add() {
         :label="MEANINGS[column]"
         :value="mapping?.[column] === undefined ? undefined : String(mapping[column])"
         :choices="columns"
-        none="not in the table"
+        none="none"
         @change="mean(column, $event)"
       />
     </div>

@@ -93,12 +93,12 @@ const lastStops = computed(() => {
 </script>
 
 <template>
-  <aside class="list">
+  <aside class="side-list">
     <h3>Journeys</h3>
     <button
       v-for="{ journey, report } in journeys"
       :key="journey.id"
-      class="one"
+      class="side-entry"
       :class="{ current: open?.journey.id === journey.id }"
       @click="map.journey = journey.id"
     >
@@ -219,29 +219,8 @@ const lastStops = computed(() => {
 </template>
 
 <style scoped>
-.list {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 6px;
+.side-list {
   width: 248px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-right: 1px solid var(--hairline);
-}
-.one {
-  display: grid;
-  padding: 6px 8px;
-  border: 0;
-  border-left: 3px solid var(--hairline);
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-.one.current {
-  border-color: var(--pine);
-  background: var(--pine-tint);
 }
 .journey {
   display: grid;

@@ -7,7 +7,7 @@ import { useCommands } from '../commands/commandStore'
 import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
 import type { PageChanges } from './usePageChanges'
-import { usePageCommands } from './useTreeCommands'
+import { usePageCommands } from './usePageCommands'
 
 /** The pages as a table, indented as they stand in the tree; typing goes on as in an outline. */
 const props = defineProps<{ changes: PageChanges }>()

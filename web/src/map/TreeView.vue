@@ -13,7 +13,8 @@ import TreeLookPanel from './TreeLookPanel.vue'
 import { useCamera } from './useCamera'
 import { useCardDrag } from './useCardDrag'
 import type { PageChanges } from './usePageChanges'
-import { usePageCommands, useTreeCommands } from './useTreeCommands'
+import { usePageCommands } from './usePageCommands'
+import { useTreeCommands } from './useTreeCommands'
 import { useTreeCards, type TreeCard } from './useTreeCards'
 
 const props = defineProps<{ changes: PageChanges }>()
@@ -92,8 +93,12 @@ const childCount = computed(() => {
     if (parent) counts.set(parent, (counts.get(parent) ?? 0) + 1)
   return counts
 })
-const hiddenBelow = (id: string) =>
-  map.folded.has(id) ? Object.keys(map.pages).filter((page) => isBelow(map.pages, page, id)).length : 0
+/** How many pages stand below each folded one. */
+const countBelow = computed(() => {
+  const ids = Object.keys(map.pages)
+  const counted = (id: string) => ids.filter((page) => isBelow(map.pages, page, id)).length
+  return new Map([...map.folded].map((id) => [id, counted(id)]))
+})
 const isFaded = (id: string) =>
   map.forward !== undefined && id !== map.forward && !isBelow(map.pages, id, map.forward)
 
@@ -183,7 +188,7 @@ const lift = (card: TreeCard) => {
           :faded="isFaded(card.page.id)"
           :found="foundIds.has(card.page.id)"
           :flat="map.look.direction === 'across'"
-          :folded="childCount.has(card.page.id) ? hiddenBelow(card.page.id) : undefined"
+          :folded="childCount.has(card.page.id) ? (countBelow.get(card.page.id) ?? 0) : undefined"
           :stops="stopsOn.get(card.page.id)"
           :target="target?.id === card.page.id ? target.where : undefined"
           @rename="changes.rename(card.page.id, $event)"

@@ -4,7 +4,7 @@ import type { Documents, StoredRecord } from '../../document/types'
 /** A difference between two states of a project, in words. */
 export interface DescribedChange {
   /** the stage it belongs to */
-  stage: 'map' | 'grid' | 'wireframe' | 'style'
+  stage: 'map' | 'grid' | 'wireframe' | 'style' | 'ledger'
   /** what it is about: pages, sections, menus... */
   about: string
   says: string
@@ -122,7 +122,11 @@ function describePage(
   if (changed.has('parent'))
     said.push(page(`${title(id)} moved ${is.parent ? `below ${title(is.parent)}` : 'to the top'}`))
   else if (changed.has('order')) said.push(page(`${title(id)} changed its place among its neighbours`))
-  const others = [...changed].filter((field) => !['title', 'parent', 'order'].includes(String(field)))
+  if (changed.has('checked'))
+    said.push({ stage: 'ledger', about: 'progress', says: `${title(id)}: what is checked off changed` })
+  const others = [...changed].filter(
+    (field) => !['title', 'parent', 'order', 'checked'].includes(String(field)),
+  )
   if (others.length) said.push(page(`${title(id)}: ${others.join(', ')} changed`))
   return said
 }

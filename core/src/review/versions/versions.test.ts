@@ -51,6 +51,12 @@ test('what changed between two states is said as a designer would', () => {
     'wireframe: 1 block of “Home” changed',
   ])
   expect(describeChanges(now, now)).toEqual([])
+  const checked = after(before, [
+    { type: 'set', collection: 'pages', id: id('home'), path: ['checked', 'map'], value: true },
+  ])
+  expect(describeChanges(before, checked)).toEqual([
+    { stage: 'ledger', about: 'progress', says: '“Home”: what is checked off changed' },
+  ])
 })
 
 test('restoring gives back the state a version has, records under several parents included', () => {
