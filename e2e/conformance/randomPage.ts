@@ -1,5 +1,7 @@
 import type { Block, BlockKindName } from '@nolvex/core/block/block'
 import type { Arrange, Look, Place } from '@nolvex/core/block/leaves'
+import type { BandGrid } from '@nolvex/core/grid/bandGrid'
+import type { Band, SiteDocument } from '@nolvex/core/site/site'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualBands, usualSite } from '@nolvex/core/site/usualSite'
@@ -66,7 +68,23 @@ export function randomPage(random: Random): PageSources {
     records: { blocks: {} },
   }
   drawing.records.blocks = maker.blocks()
-  return { drawing, site: usualSite, style }
+  return { drawing, site: randomSite(random), style }
+}
+
+/** The usual bands, some with unequal margins, fixed columns, or gutters at both sides of a column. */
+function randomSite(random: Random): SiteDocument {
+  const bands = Object.values(usualSite.records.bands).map((band): Band => {
+    const grid: BandGrid = { ...band.grid }
+    const turn = random.int(1, 6)
+    if (turn === 1) grid.marginRight = random.int(0, 90)
+    if (turn === 2) grid.columnWidth = random.int(20, 90) + random.int(0, 3) / 4
+    if (turn === 3) grid.gutters = 'shared'
+    if (turn === 4)
+      Object.assign(grid, { marginRight: random.int(0, 200), contentWidth: random.int(300, 1400) })
+    return { ...band, grid }
+  })
+  const records = { ...usualSite.records, bands: Object.fromEntries(bands.map((band) => [band.id, band])) }
+  return { ...usualSite, records }
 }
 
 class PageMaker {

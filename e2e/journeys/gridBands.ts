@@ -40,7 +40,7 @@ export const gridBands: Journey = {
     )
     expectEqual((await bands())[1].grid, before, 'and keeps the grid')
 
-    await person.click(`[data-band="bandmedium000000"] .do .action`)
+    await person.click(`[data-band="bandmedium000000"] .do .plain`)
     await person.fill('[aria-label="Width to split at"]', '900')
     await person.until('four bands', async () => (await bands()).length === 4)
     expectEqual(
@@ -48,7 +48,7 @@ export const gridBands: Journey = {
       ['Narrow 0', 'Medium 2 680', 'Medium 900', 'Wide 1120'],
       'the part farther from the lead is new',
     )
-    await person.click(`[data-band="bandmedium000000"] .do .plain`)
+    await person.press('Join with Wide')
     await person.until('three bands', async () => (await bands()).length === 3)
     const { documents } = await documentsOf(site, PROJECT)
     const left = JSON.stringify(documents.pagehome00000000.records)

@@ -10,7 +10,7 @@ export const router = createRouter({
       children: [
         { path: '', name: 'ledger', component: () => import('./ledger/LedgerView.vue') },
         { path: 'map/:view?', name: 'map', component: () => import('./map/MapStage.vue') },
-        { path: 'grid', name: 'grid', component: () => import('./grid/GridStage.vue') },
+        { path: 'grid/:view?', name: 'grid', component: () => import('./grid/GridStage.vue') },
         {
           path: 'wireframe/:page?',
           name: 'wireframe',

@@ -59,7 +59,15 @@ export const blockSchema = z.strictObject({
   locked: z.boolean().optional(),
   ...varying,
   at: z
-    .record(idSchema, z.strictObject({ ...varying, order: z.string().min(1).max(80).optional() }))
+    .record(
+      idSchema,
+      z.strictObject({
+        ...varying,
+        order: z.string().min(1).max(80).optional(),
+        /** leaves, keys joined by points, that are as the kind has them although the band nearer the lead sets them */
+        without: z.record(z.string().max(60), z.literal(true)).optional(),
+      }),
+    )
     .optional(),
 })
 

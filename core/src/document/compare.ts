@@ -1,5 +1,6 @@
 import equal from 'fast-deep-equal'
 import type { DocumentKind } from './kind'
+import { leafPathsIn } from './leaf'
 import { valueAt } from './path'
 import { documentDepthFirst } from './tree'
 import type { Documents, Json, Operation, StoredDocument, StoredRecord } from './types'
@@ -70,10 +71,8 @@ export function operationsBetween(
   const puts = topDown
     .map(({ collection, record }): Operation => ({ type: 'put', collection, id: record.id, record }))
     .filter((operation) => added.has(keyOf(operation)))
-  const sets = altered.flatMap(({ collection, id, leaves }) =>
-    leaves.map(({ path, after: value }): Operation => {
-      return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
-    }),
+  const sets = altered.flatMap(({ collection, id }) =>
+    setsBetween(kind, collection, before.records[collection][id], after.records[collection][id]),
   )
   const removed = differences.filter(({ change }) => change === 'removed')
   return [
@@ -81,4 +80,21 @@ export function operationsBetween(
     ...sets,
     ...removed.map(({ collection, id }): Operation => ({ type: 'remove', collection, id })),
   ]
+}
+
+function setsBetween(
+  { collections }: DocumentKind,
+  collection: string,
+  before: StoredRecord,
+  after: StoredRecord,
+): Operation[] {
+  const { schema } = collections[collection]
+  const paths = [...leafPathsIn(schema, before), ...leafPathsIn(schema, after)]
+  return [...new Map(paths.map((path) => [path.join('\n'), path])).values()]
+    .filter((path) => !equal(valueAt(before, path), valueAt(after, path)))
+    .map((path) => {
+      const value = valueAt(after, path)
+      const cleared: Operation = { type: 'set', collection, id: after.id, path }
+      return value === undefined ? cleared : { ...cleared, value }
+    })
 }

@@ -4,7 +4,9 @@ const LETTERS = 'abcdefghijklmnopqrstuvwxyz'
 const SIGNS = LETTERS + '0123456789'
 
 /** Ids are 16 of a-z and 0-9, a letter first. Documents and records there is one of are named for what they are. */
-export const idSchema = z.string().regex(/^(?:[a-z][a-z0-9]{15}|site|content|style|counter|collection)$/)
+export const idSchema = z
+  .string()
+  .regex(/^(?:[a-z][a-z0-9]{15}|site|content|style|counter|collection|audience)$/)
 
 /** Fills an array with random bytes: `crypto.getRandomValues` or a seeded stand-in. */
 export type RandomBytes = (bytes: Uint8Array) => Uint8Array

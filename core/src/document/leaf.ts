@@ -43,3 +43,19 @@ export function leafAt(schema: z.ZodType, path: string[]): { leaf: z.ZodType } |
     return { reason: `${path.join('.') || 'a record'} is written by its parts` }
   return { leaf: here }
 }
+
+/**
+ * Paths of all leaves of a value, as its schema parts it. Keys the schema does not know are leaves.
+ * A record that may be of several kinds is parted by its own keys.
+ */
+export function leafPathsIn(schema: z.ZodType, value: unknown, path: string[] = []): string[][] {
+  const here = unwrap(schema)
+  const isParted = (here instanceof z.ZodObject || here instanceof z.ZodRecord) && !leaves.has(here)
+  const isRecord = path.length === 0 && here instanceof z.ZodUnion
+  if (typeof value !== 'object' || value === null || (!isParted && !isRecord))
+    return path.length ? [path] : []
+  return Object.entries(value).flatMap(([key, below]) => {
+    const next = isParted ? step(here, key) : undefined
+    return next ? leafPathsIn(next, below, [...path, key]) : [[...path, key]]
+  })
+}

@@ -1,17 +1,29 @@
-import { valueAt } from '../document/path'
 import type { ChangePart, Json, Operation, StoredRecord } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
 import { bandsInOrder } from '../grid/band'
+import { bandsOf } from '../resolve/resolvePage'
 import type { Band, SiteDocument } from '../site/site'
 import type { StyleDocument } from '../style/style'
+import { leadBy, rewriteBandValues, withoutBand } from './bandValues'
+
+/** What is drawn for bands: the site that has them, the style, and all drawings. */
+export interface BandedProject {
+  site: SiteDocument
+  style: StyleDocument
+  drawings: DrawingDocument[]
+}
 
 /** A band that cannot be as wished, with what to do. */
 export class ImpossibleBand extends Error {}
 
-const setBand = (id: string, field: keyof Band, value: Json): Operation => {
+export const setBand = (id: string, field: keyof Band, value: Json): Operation => {
   return { type: 'set', collection: 'bands', id, path: [field], value }
 }
-const ofSite = (operations: Operation[]): ChangePart => ({ document: 'site', kind: 'site', operations })
+export const ofSite = (operations: Operation[]): ChangePart => ({
+  document: 'site',
+  kind: 'site',
+  operations,
+})
 
 /** Bands from narrow to wide with the place of the lead among them. */
 function around({ records }: SiteDocument, id: string) {
@@ -22,7 +34,7 @@ function around({ records }: SiteDocument, id: string) {
 }
 
 /**
- * Moves a band's breakpoint.
+ * Moves a band's breakpoint. A width it or its neighbour is drawn at follows where it would be left outside.
  * @throws ImpossibleBand when it would not stand between its neighbours', or would leave a band no width
  */
 export function moveBreakpoint(site: SiteDocument, id: string, from: number): ChangePart[] {
@@ -34,7 +46,14 @@ export function moveBreakpoint(site: SiteDocument, id: string, from: number): Ch
     throw new ImpossibleBand(
       `${band.name} begins between ${least} and ${most} px: its neighbours stand there.`,
     )
-  return [ofSite([setBand(id, 'from', from)])]
+  const before = bands[index - 1]
+  return [
+    ofSite([
+      setBand(id, 'from', from),
+      ...(band.drawnAt < from ? [setBand(id, 'drawnAt', Math.max(200, from))] : []),
+      ...(before.drawnAt >= from ? [setBand(before.id, 'drawnAt', Math.max(200, from - 1))] : []),
+    ]),
+  ]
 }
 
 /**
@@ -57,13 +76,25 @@ export function splitBand(
   if (index > lead) {
     const record = { ...band, ...made, from: at, drawnAt: drawnIn(at, Math.min(end, at + 640)) }
     const stays = band.drawnAt >= at ? [setBand(id, 'drawnAt', drawnIn(band.from, at))] : []
-    return [ofSite([...stays, { type: 'put', collection: 'bands', id: made.id, record }])]
+    return [ofSite([...stays, putBand(record), ...sameDepartures(site, id, made.id)])]
   }
   const record = { ...band, ...made, drawnAt: drawnIn(Math.max(band.from, 320), at) }
   const stays = band.drawnAt < at ? [setBand(id, 'drawnAt', drawnIn(at, Math.min(end, at + 640)))] : []
-  return [
-    ofSite([setBand(id, 'from', at), ...stays, { type: 'put', collection: 'bands', id: made.id, record }]),
-  ]
+  return [ofSite([setBand(id, 'from', at), ...stays, putBand(record), ...sameDepartures(site, id, made.id)])]
+}
+
+export const putBand = (band: Band): Operation => {
+  return { type: 'put', collection: 'bands', id: band.id, record: band as unknown as StoredRecord }
+}
+
+/** A page with a grid of its own at a band has it at another too. */
+function sameDepartures({ records }: SiteDocument, band: string, other: string): Operation[] {
+  return Object.values(records.pages).flatMap(({ id, grids }): Operation[] => {
+    const grid = grids?.[band]
+    return grid
+      ? [{ type: 'set', collection: 'pages', id, path: ['grids', other], value: grid as unknown as Json }]
+      : []
+  })
 }
 
 /**
@@ -71,59 +102,43 @@ export function splitBand(
  * stand, so that what was drawn there keeps its look.
  * @throws ImpossibleBand for the lead
  */
-export function removeBand(
-  site: SiteDocument,
-  style: StyleDocument,
-  drawings: DrawingDocument[],
-  id: string,
-): ChangePart[] {
-  const { bands, index, lead, band } = around(site, id)
+export function removeBand(project: BandedProject, id: string): ChangePart[] {
+  const { bands, index, lead, band } = around(project.site, id)
   if (index === lead) throw new ImpossibleBand(`${band.name} is the lead band. Choose another lead first.`)
+  return mergeBands(project, id, bands[index < lead ? index + 1 : index - 1].id)
+}
+
+/**
+ * Makes two neighbouring bands one: `into` takes the other's widths and keeps its own values; the other's go to the
+ * next band outward, where none stand.
+ * @throws ImpossibleBand when they are no neighbours, or the lead would go
+ */
+export function mergeBands({ site, style, drawings }: BandedProject, id: string, into: string): ChangePart[] {
+  const { bands, index, lead, band } = around(site, id)
+  const target = bands.findIndex((one) => one.id === into)
+  if (Math.abs(target - index) !== 1)
+    throw new ImpossibleBand(`${band.name} can only be joined with a band beside it.`)
+  if (index === lead)
+    throw new ImpossibleBand(`${band.name} is the lead band. Make ${bands[target].name} the lead first.`)
   const outward = bands[index < lead ? index - 1 : index + 1]
-  const nearer = bands[index < lead ? index + 1 : index - 1]
-  const widths = index < lead ? [setBand(nearer.id, 'from', band.from)] : []
-  const cleared = (document: string, kind: string, collection: string, records: Varying[]): ChangePart[] => {
-    const operations = records.flatMap((record) => withoutBand(collection, record, id, outward?.id))
-    return operations.length ? [{ document, kind, operations }] : []
-  }
-  const parts = drawings.flatMap((drawing) =>
-    cleared(drawing.id, 'drawing', 'blocks', Object.values(drawing.records.blocks)),
-  )
-  const levels = cleared(style.id, 'style', 'levels', Object.values(style.records.levels))
-  return [...parts, ...levels, ofSite([{ type: 'remove', collection: 'bands', id }, ...widths])]
-}
-
-/** A record with values by band. */
-interface Varying {
-  id: string
-  at?: Record<string, unknown>
-}
-
-/** Clears a record's values at a band, handing them to another where it has none. */
-function withoutBand(
-  collection: string,
-  record: Varying,
-  band: string,
-  outward: string | undefined,
-): Operation[] {
-  const values = record.at?.[band]
-  if (!values) return []
-  const { id } = record
-  const stored = record as unknown as StoredRecord
-  return leafPaths(values as Json).flatMap((path): Operation[] => {
-    const clear: Operation = { type: 'set', collection, id, path: ['at', band, ...path] }
-    if (!outward || valueAt(stored, ['at', outward, ...path]) !== undefined) return [clear]
-    const value = valueAt(stored, ['at', band, ...path]) as Json
-    return [{ type: 'set', collection, id, path: ['at', outward, ...path], value }, clear]
+  const widths = target > index ? [setBand(into, 'from', band.from)] : []
+  const pages = Object.values(site.records.pages).filter(({ grids }) => grids?.[id])
+  const grids = pages.map((page): Operation => {
+    return { type: 'set', collection: 'pages', id: page.id, path: ['grids', id] }
   })
+  const gone: Operation = { type: 'remove', collection: 'bands', id }
+  return [
+    ...rewriteBandValues(drawings, style, withoutBand(id, outward?.id)),
+    ofSite([...grids, gone, ...widths]),
+  ]
 }
 
-/** Keys that only leaves written whole have; what is below them is no path of its own. */
-const WHOLE = [['value', 'unit'], ['token'], ['hex'], ['share'], ['line'], ['start', 'length']]
-const isWhole = (value: Record<string, Json>) => WHOLE.some((keys) => keys.every((key) => key in value))
-
-function leafPaths(value: Json, path: string[] = []): string[][] {
-  const isBranch = typeof value === 'object' && value !== null && !Array.isArray(value)
-  if (!isBranch || isWhole(value)) return [path]
-  return Object.entries(value).flatMap(([key, below]) => leafPaths(below, [...path, key]))
+/** Makes another band the lead; no page changes at any width. */
+export function changeLead({ site, style, drawings }: BandedProject, id: string): ChangePart[] {
+  const bands = bandsOf(site)
+  if (bands.lead === id) return []
+  return [
+    ...rewriteBandValues(drawings, style, leadBy(bands, id)),
+    ofSite([{ type: 'set', collection: 'settings', id: 'site', path: ['lead'], value: id }]),
+  ]
 }

@@ -30,7 +30,12 @@ export function setLeaf(
   value: Json | undefined,
   { bands, band }: AtBand,
 ): Operation[] {
-  return ids.map((id) => set(id, pathAtBand(path, bands, band), value))
+  const isGivenBack = value === undefined && band !== bands.lead
+  const without = isGivenBack ? [['at', band, 'without', path.join('.')]] : []
+  return ids.flatMap((id) => [
+    set(id, pathAtBand(path, bands, band), value),
+    ...without.map((cleared) => set(id, cleared, undefined)),
+  ])
 }
 
 const put = (block: Block): Operation => {

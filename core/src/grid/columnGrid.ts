@@ -25,7 +25,8 @@ export class ImpossibleGrid extends Error {
   }
 }
 
-const gutterCount = ({ columns, gutters }: Pick<ColumnGrid, 'columns' | 'gutters'>) =>
+/** How many gutters a grid has. */
+export const gutterCount = ({ columns, gutters }: Pick<ColumnGrid, 'columns' | 'gutters'>) =>
   gutters === 'between' ? columns - 1 : columns
 
 /**
@@ -119,24 +120,27 @@ export function isWholePixel({ columnWidth, gutter, marginLeft, marginRight }: C
   return [columnWidth, gutter, marginLeft, marginRight].every(isWhole)
 }
 
+/** How far, px, a figure is moved in search of whole pixels. */
+const FARTHEST = 64
+
 /**
- * The nearest grids of whole pixels: the margins moved, or the gutter, by as little as possible with the page's
- * width and the number of columns kept. Nearest first, at most `most`; empty when the grid is whole already.
+ * The nearest grids of whole pixels: the margins or the gutter made smaller or larger by as little as possible, with
+ * the page's width and the number of columns kept. Nearest first; empty when the grid is whole already.
  */
-export function nearestWholePixelGrids(grid: ColumnGrid, most = 2): WholePixelGrid[] {
+export function nearestWholePixelGrids(grid: ColumnGrid): WholePixelGrid[] {
   if (isWholePixel(grid)) return []
   const found: (WholePixelGrid & { distance: number })[] = []
   for (const changed of ['margin', 'gutter'] as const) {
-    for (let distance = 0; distance <= 64; distance++) {
-      const near = [-distance, distance]
-        .map((move) => moved(grid, changed, move))
-        .find((candidate) => candidate !== undefined)
-      if (!near) continue
-      found.push({ changed, grid: near, distance })
-      break
+    for (const direction of [-1, 1]) {
+      for (let distance = direction === 1 ? 1 : 0; distance <= FARTHEST; distance++) {
+        const near = moved(grid, changed, direction * distance)
+        if (!near) continue
+        found.push({ changed, grid: near, distance })
+        break
+      }
     }
   }
-  return found.sort((a, b) => a.distance - b.distance).slice(0, most)
+  return found.sort((a, b) => a.distance - b.distance)
 }
 
 function moved(grid: ColumnGrid, changed: 'gutter' | 'margin', move: number): ColumnGrid | undefined {

@@ -4,22 +4,29 @@ import {
   nearestWholePixelGrids,
   solveColumns,
   type ColumnGrid,
+  type ColumnUnknown,
   type WholePixelGrid,
 } from './columnGrid'
 
-/** A figure of a band's grid that can be typed. */
-export type GridFigure = 'columns' | 'columnWidth' | 'gutter' | 'margin' | 'contentWidth'
+/** A figure of a band's equation. Unequal margins are two. */
+export type GridFigure = 'columns' | 'columnWidth' | 'gutter' | 'margin' | 'marginRight'
 
-/** The figure that gives way when another is typed. */
-export type GridUnknown = 'columnWidth' | 'gutter' | 'margin'
+/** Figures in the order in which they give way. */
+const GIVING_WAY = ['columnWidth', 'margin', 'gutter', 'columns'] as const
+export type GridUnknown = (typeof GIVING_WAY)[number]
 
 const rounded = (value: number) => Math.round(value * 10_000) / 10_000
 
+/** The figure that is solved when another is typed: the first that is neither typed nor held. */
+export function givesWay(held: ReadonlySet<GridFigure>, typed?: GridFigure): GridUnknown | undefined {
+  const isTyped = (figure: GridUnknown) =>
+    figure === typed || (figure === 'margin' && typed === 'marginRight')
+  return GIVING_WAY.find((figure) => !held.has(figure) && !isTyped(figure))
+}
+
 /**
- * The grid of a band after one figure was typed, the unknown one solved at the width the band is drawn at.
- * A column width is no value of a band, whose columns are fluid: typing it moves the margin or the gutter.
- * With a content width the margin is what the page leaves beside it, so that solving for the margin gives the content
- * width instead.
+ * The grid of a band after one figure was typed, the first that is not held solved at the width the band is drawn at.
+ * Margins give way alike. What margins take beyond the band's own is taken from its content width.
  * @param width px the band is drawn at
  * @throws ImpossibleGrid with the figure to change
  */
@@ -27,46 +34,105 @@ export function typeFigure(
   band: BandGrid,
   width: number,
   figure: GridFigure,
-  value: number | undefined,
-  unknown: GridUnknown,
+  value: number,
+  held: ReadonlySet<GridFigure> = new Set(),
 ): BandGrid {
-  if (figure === 'contentWidth') return withContentWidth(band, width, value)
-  if (value === undefined || !Number.isFinite(value)) throw new ImpossibleGrid('Type a number.', figure)
-  const typed: ColumnGrid = { ...gridAt(band, width) }
-  if (figure === 'margin') typed.marginLeft = typed.marginRight = value
-  else typed[figure] = value
-  const givesWay = figure === unknown ? otherUnknown(figure) : unknown
-  const movesMargin = figure === 'margin' || givesWay === 'margin'
-  return checked(fromColumns(band, solveColumns(typed, givesWay), movesMargin), width)
+  if (!Number.isFinite(value)) throw new ImpossibleGrid('Type a number.', asUnknown(figure))
+  const unknown = givesWay(held, figure)
+  if (!unknown)
+    throw new ImpossibleGrid('All other figures are held, so that none can give way: let one go.', 'columns')
+  const typed = withFigure(band, gridAt(band, width), figure, value)
+  const movesMargin = unknown === 'margin' || figure === 'margin' || figure === 'marginRight'
+  return checked(fromColumns(band, solve(typed, unknown), movesMargin), width)
 }
 
-/** What is solved when the figure that is usually solved is typed itself. */
-const otherUnknown = (figure: GridFigure): GridUnknown =>
-  figure === 'columnWidth' ? 'margin' : 'columnWidth'
+const asUnknown = (figure: GridFigure): ColumnUnknown => (figure === 'marginRight' ? 'margin' : figure)
 
-function withContentWidth(band: BandGrid, width: number, value: number | undefined): BandGrid {
-  if (value === undefined) {
-    const without = { ...band }
-    delete without.contentWidth
-    return checked(without, width)
+function withFigure(band: BandGrid, grid: ColumnGrid, figure: GridFigure, value: number): ColumnGrid {
+  if (figure === 'marginRight') return { ...grid, marginRight: value }
+  if (figure !== 'margin') return { ...grid, [figure]: value }
+  return { ...grid, marginLeft: value, marginRight: hasTwoMargins(band) ? grid.marginRight : value }
+}
+
+const hasTwoMargins = ({ margin, marginRight }: BandGrid) =>
+  marginRight !== undefined && marginRight !== margin
+
+/** Margins that give way keep their difference; columns give way only where a whole number of them fits. */
+function solve(grid: ColumnGrid, unknown: GridUnknown): ColumnGrid {
+  if (unknown === 'margin') {
+    const difference = (grid.marginRight - grid.marginLeft) / 2
+    const solved = solveColumns(grid, 'margin')
+    const [left, right] = [solved.marginLeft - difference, solved.marginLeft + difference]
+    if (left < 0 || right < 0)
+      throw new ImpossibleGrid('The margins would be negative: lower the columns or the gutter.', 'columns')
+    return { ...solved, marginLeft: left, marginRight: right }
   }
-  if (!(value > 0)) throw new ImpossibleGrid('A content width is more than nothing.', 'margin')
-  return checked({ ...band, contentWidth: value }, width)
+  if (unknown !== 'columns') return solveColumns(grid, unknown)
+  const solved = solveColumns(grid, 'columns')
+  if (Math.abs(solved.columnWidth - grid.columnWidth) > 0.005)
+    throw new ImpossibleGrid(
+      `${solved.columns} columns fit with something left over: let the column width, a margin or the gutter go.`,
+      'columns',
+    )
+  return solved
 }
 
-/** A band's grid from solved columns. @param movesMargin the margin is no longer what it was */
-function fromColumns(
-  band: BandGrid,
-  { columns, gutter, marginLeft, width }: ColumnGrid,
-  movesMargin: boolean,
-): BandGrid {
+/**
+ * The grid with another content width, or none.
+ * @throws ImpossibleGrid when it cannot be
+ */
+export function withContentWidth(band: BandGrid, width: number, value: number | undefined): BandGrid {
+  const next = { ...band }
+  delete next.contentWidth
+  if (value === undefined) return checked(next, width)
+  if (!(value > 0)) throw new ImpossibleGrid('A content width is more than nothing.', 'margin')
+  return checked({ ...next, contentWidth: value }, width)
+}
+
+/** The grid with columns of a set width, as they are now, or with columns that grow with the page. */
+export function withColumns(band: BandGrid, width: number, kind: 'fixed' | 'fluid'): BandGrid {
+  const next = { ...band }
+  const { columnWidth, marginLeft, marginRight } = gridAt(band, width)
+  delete next.columnWidth
+  delete next.contentWidth
+  if (kind === 'fixed') return { ...next, columnWidth: rounded(columnWidth) }
+  return { ...next, contentWidth: rounded(width - marginLeft - marginRight) }
+}
+
+/** The grid with one margin for both sides, or a right one of its own. */
+export function withMargins(band: BandGrid, kind: 'alike' | 'own'): BandGrid {
+  const next = { ...band }
+  delete next.marginRight
+  return kind === 'alike' ? next : { ...next, marginRight: band.marginRight ?? band.margin }
+}
+
+/** A band's grid from solved columns. @param movesMargin the margins are no longer what they were */
+function fromColumns(band: BandGrid, solved: ColumnGrid, movesMargin: boolean): BandGrid {
+  const { columns, gutter, columnWidth, marginLeft, marginRight, width } = solved
   const next: BandGrid = { ...band, columns, gutter: rounded(gutter) }
+  if (band.columnWidth !== undefined) next.columnWidth = rounded(columnWidth)
   if (!movesMargin) return next
-  if (band.contentWidth === undefined) return { ...next, margin: rounded(marginLeft) }
+  const takesRest = band.contentWidth !== undefined || band.columnWidth !== undefined
+  if (!takesRest) {
+    next.margin = rounded(marginLeft)
+    if (band.marginRight !== undefined) next.marginRight = rounded(marginRight)
+    return next
+  }
+  if (band.contentWidth !== undefined) next.contentWidth = rounded(width - marginLeft - marginRight)
+  return { ...next, ...marginsWithin(band, marginLeft, marginRight) }
+}
+
+/** The band's own margins where the page leaves more beside its content: at most what there is, their difference kept. */
+function marginsWithin(
+  band: BandGrid,
+  left: number,
+  right: number,
+): Pick<BandGrid, 'margin' | 'marginRight'> {
+  if (band.marginRight === undefined) return { margin: Math.min(band.margin, rounded(left)) }
+  const least = Math.min(left, right, band.margin, band.marginRight)
   return {
-    ...next,
-    contentWidth: rounded(width - 2 * marginLeft),
-    margin: Math.min(band.margin, rounded(marginLeft)),
+    margin: rounded(least + left - Math.min(left, right)),
+    marginRight: rounded(least + right - Math.min(left, right)),
   }
 }
 

@@ -1,9 +1,18 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import fc from 'fast-check'
+import { COMMON_BANDS } from './commonBands'
 import { bandAt, towardsLead } from './band'
-import { gridAt } from './bandGrid'
-import { typeFigure, wholePixelBands } from './equation'
+import { gridAt, troubleOf } from './bandGrid'
+import {
+  givesWay,
+  typeFigure,
+  wholePixelBands,
+  withColumns,
+  withContentWidth,
+  withMargins,
+  type GridFigure,
+} from './equation'
 import {
   columnPositions,
   columnSpan,
@@ -13,7 +22,7 @@ import {
   type ColumnGrid,
   type ColumnUnknown,
 } from './columnGrid'
-import { rowHeight } from './rowGrid'
+import { baselineLines, rowHeight, rowPositions } from './rowGrid'
 
 const grid = (more: Partial<ColumnGrid>): ColumnGrid => ({
   width: 1440,
@@ -75,14 +84,9 @@ describe('the column grid', () => {
 
   test('whole-pixel grids near a broken one: margins of 60 give 88, gutters of 20 give 91', () => {
     const found = nearestWholePixelGrids(solveColumns(grid({}), 'columnWidth'))
-    expect(
-      found.map(({ changed, grid: one }) => [changed, one.marginLeft, one.gutter, one.columnWidth]),
-    ).toEqual([
-      ['margin', 62, 24, 87 + 2 / 3].map((value, index) =>
-        index === 3 ? expect.any(Number) : index === 1 ? expect.any(Number) : value,
-      ),
-      ['gutter', 64, expect.any(Number), expect.any(Number)],
-    ])
+    const figures = found.map(({ grid: one }) => [one.marginLeft, one.gutter, one.columnWidth])
+    expect(figures).toContainEqual([60, 24, 88])
+    expect(figures).toContainEqual([64, 20, 91])
     for (const { grid: one } of found) {
       expect(Number.isInteger(one.columnWidth)).toBe(true)
       expect(one.marginLeft * 2 + one.columns * one.columnWidth + (one.columns - 1) * one.gutter).toBe(1440)
@@ -162,19 +166,57 @@ describe('bands', () => {
 
 describe('typing over a band’s equation', () => {
   const band = { columns: 12, gutter: 24, margin: 64 }
+  const held = (...figures: GridFigure[]) => new Set(figures)
   test('the column width gives way: 1440 = 2 x 64 + 12 x 87.33 + 11 x 24 (worked example)', () => {
-    expect(gridAt(typeFigure(band, 1440, 'gutter', 20, 'columnWidth'), 1440).columnWidth).toBeCloseTo(91, 9)
-    expect(typeFigure(band, 1440, 'margin', 60, 'columnWidth')).toEqual({ ...band, margin: 60 })
-    expect(typeFigure(band, 1440, 'columns', 6, 'columnWidth')).toEqual({ ...band, columns: 6 })
+    expect(gridAt(typeFigure(band, 1440, 'gutter', 20), 1440).columnWidth).toBeCloseTo(91, 9)
+    expect(typeFigure(band, 1440, 'margin', 60)).toEqual({ ...band, margin: 60 })
+    expect(typeFigure(band, 1440, 'columns', 6)).toEqual({ ...band, columns: 6 })
   })
-  test('a typed column width moves the margin, or the gutter where that gives way', () => {
-    expect(typeFigure(band, 1440, 'columnWidth', 88, 'columnWidth')).toEqual({ ...band, margin: 60 })
-    expect(typeFigure(band, 1440, 'columnWidth', 91, 'gutter')).toEqual({ ...band, gutter: 20 })
+  test('what is held does not give way', () => {
+    expect(typeFigure(band, 1440, 'columnWidth', 88)).toEqual({ ...band, margin: 60 })
+    expect(typeFigure(band, 1440, 'columnWidth', 91, held('margin'))).toEqual({ ...band, gutter: 20 })
+    expect(typeFigure(band, 1440, 'gutter', 20, held('columnWidth')).margin).toBeCloseTo(86, 1)
+    expect(givesWay(held())).toBe('columnWidth')
+    expect(givesWay(held('columnWidth', 'margin'))).toBe('gutter')
+    expect(givesWay(held('columnWidth', 'margin', 'gutter'), 'columns')).toBeUndefined()
+  })
+  test('the number of columns gives way only where a whole number of them fits', () => {
+    const hold = held('columnWidth', 'margin', 'columns')
+    const whole = { columns: 12, gutter: 20, margin: 10 }
+    expect(typeFigure(whole, 960, 'gutter', 28, held('columnWidth', 'margin'))).toMatchObject({ columns: 11 })
+    expect(() => typeFigure(whole, 960, 'gutter', 21, held('columnWidth', 'margin'))).toThrow(/left over/)
+    expect(() => typeFigure(whole, 960, 'gutter', 21, hold)).toThrow(/let one go/)
   })
   test('with a content width the page’s sides move it instead', () => {
     const inside = { ...band, contentWidth: 1312 }
-    expect(typeFigure(inside, 1600, 'columnWidth', 80, 'margin')).toEqual({ ...inside, contentWidth: 1224 })
-    expect(typeFigure(inside, 1440, 'contentWidth', undefined, 'columnWidth')).toEqual(band)
+    expect(typeFigure(inside, 1600, 'columnWidth', 80)).toEqual({ ...inside, contentWidth: 1224 })
+    expect(withContentWidth(inside, 1440, undefined)).toEqual(band)
+    expect(withContentWidth(band, 1920, 1600)).toEqual({ ...band, contentWidth: 1600 })
+    expect(() => withContentWidth(band, 1920, 0)).toThrow(ImpossibleGrid)
+  })
+  test('unequal margins are typed apart and give way alike', () => {
+    const own = { ...band, marginRight: 200 }
+    expect(gridAt(own, 1440)).toMatchObject({ marginLeft: 64, marginRight: 200 })
+    expect(typeFigure(own, 1440, 'marginRight', 100)).toEqual({ ...own, marginRight: 100 })
+    expect(typeFigure(own, 1440, 'margin', 100)).toEqual({ ...own, margin: 100 })
+    const moved = typeFigure(own, 1440, 'columnWidth', 75)
+    expect(moved).toEqual({ ...own, margin: 70, marginRight: 206 })
+    expect(() => typeFigure(own, 1440, 'columnWidth', 90)).toThrow(/negative/)
+    expect(withMargins(own, 'alike')).toEqual(band)
+    expect(withMargins(band, 'own')).toEqual({ ...band, marginRight: 64 })
+  })
+  test('fixed columns stay as wide as they are and the page’s sides take the rest', () => {
+    const fixed = withColumns({ columns: 12, gutter: 20, margin: 10 }, 980, 'fixed')
+    expect(fixed).toEqual({ columns: 12, gutter: 20, margin: 10, columnWidth: 61.6667 })
+    const typed = typeFigure(fixed, 980, 'columnWidth', 60)
+    expect(gridAt(typed, 1440)).toMatchObject({ columnWidth: 60, marginLeft: 250, marginRight: 250 })
+    expect(gridAt(typed, 800)).toMatchObject({ columnWidth: 60, width: 960 })
+    expect(withColumns(typed, 1440, 'fluid')).toEqual({
+      columns: 12,
+      gutter: 20,
+      margin: 10,
+      contentWidth: 940,
+    })
   })
   test('what cannot be names the figure to change', () => {
     const figureOf = (work: () => unknown) => {
@@ -184,15 +226,61 @@ describe('typing over a band’s equation', () => {
         return error instanceof ImpossibleGrid ? error.figure : error
       }
     }
-    expect(figureOf(() => typeFigure(band, 1440, 'columnWidth', 200, 'margin'))).toBe('columnWidth')
-    expect(figureOf(() => typeFigure(band, 1440, 'margin', 900, 'columnWidth'))).toBe('gutter')
-    expect(figureOf(() => typeFigure(band, 1440, 'columns', 1.5, 'columnWidth'))).toBe('columns')
-    expect(figureOf(() => typeFigure(band, 1440, 'gutter', -1, 'columnWidth'))).toBe('gutter')
+    expect(figureOf(() => typeFigure(band, 1440, 'columnWidth', 200))).toBe('columnWidth')
+    expect(figureOf(() => typeFigure(band, 1440, 'margin', 900))).toBe('gutter')
+    expect(figureOf(() => typeFigure(band, 1440, 'columns', 1.5))).toBe('columns')
+    expect(figureOf(() => typeFigure(band, 1440, 'columns', -2))).toBe('columns')
+    expect(figureOf(() => typeFigure(band, 1440, 'gutter', -1))).toBe('gutter')
+    expect(figureOf(() => typeFigure(band, 1440, 'gutter', NaN))).toBe('gutter')
+    expect(troubleOf({ ...band, margin: 900 }, 1440)).toMatch(/no room/)
+    expect(troubleOf(band, 1440)).toBeUndefined()
   })
-  test('the nearest whole-pixel grids come as bands', () => {
+  test('the nearest whole-pixel grids come as bands: 12 columns of 88 with margins of 60 (worked example)', () => {
     expect(wholePixelBands(band, 1440)).toEqual([
       { changed: 'margin', band: { ...band, margin: 66 }, columnWidth: 87 },
+      { changed: 'margin', band: { ...band, margin: 60 }, columnWidth: 88 },
       { changed: 'gutter', band: { ...band, gutter: 20 }, columnWidth: 91 },
+      { changed: 'gutter', band: { ...band, gutter: 32 }, columnWidth: 80 },
     ])
+  })
+})
+
+describe('rows and baseline', () => {
+  test('16 rows with gutters of 16 and margins of 64 in 1024 are 41 high (worked example)', () => {
+    const rows = { height: 1024, rows: 16, gutter: 16, margin: 64 }
+    expect(rowHeight(rows)).toBe(41)
+    expect(rowPositions(rows).slice(0, 2)).toEqual([
+      { top: 64, height: 41 },
+      { top: 121, height: 41 },
+    ])
+    expect(rowPositions(rows)[15].top + 41).toBe(1024 - 64)
+    expect(() => rowHeight({ ...rows, margin: 600 })).toThrow(ImpossibleGrid)
+  })
+  test('a baseline begins at its offset and ends on the page', () => {
+    expect(baselineLines({ step: 8, offset: 4 }, 30)).toEqual([4, 12, 20, 28])
+    expect(baselineLines({ step: 8, offset: 40 }, 30)).toEqual([])
+  })
+})
+
+describe('the common sets of breakpoints are those of their packages', () => {
+  const require = createRequire(import.meta.url)
+  const read = (file: string) => readFileSync(require.resolve(file), 'utf8')
+  const fromsOf = (source: string) =>
+    COMMON_BANDS.find((one) => one.source.includes(source))?.bands.map(({ from }) => from)
+  test('bootstrap', () => {
+    const css = read('bootstrap/dist/css/bootstrap-grid.css')
+    const found = [...css.matchAll(/--bs-breakpoint-\w+: (\d+)/g)].map(([, px]) => Number(px))
+    expect(fromsOf('bootstrap')).toEqual(found)
+  })
+  test('bulma', () => {
+    const css = read('bulma/css/bulma.css')
+    const found = new Set([...css.matchAll(/min-width: ?(\d{3,})px/g)].map(([, px]) => Number(px)))
+    found.delete(300)
+    expect(fromsOf('bulma')).toEqual([0, ...[...found].sort((a, b) => a - b)])
+  })
+  test('foundation', () => {
+    const scss = read('foundation-sites/scss/util/_breakpoint.scss')
+    const list = /\$breakpoints: \(([^)]*)\)/.exec(scss)?.[1] ?? ''
+    expect(fromsOf('foundation')).toEqual([...list.matchAll(/: (\d+)/g)].map(([, px]) => Number(px)))
   })
 })

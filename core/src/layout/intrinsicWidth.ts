@@ -1,4 +1,5 @@
 import { maxContentWidth, minContentWidth } from '../text/lines'
+import { trunc64 } from '../text/layoutUnit'
 import { FIXED, PERCENT, type Box } from './box'
 
 /** Border-box width with every line as long as it likes, px (`max-content`). */
@@ -16,8 +17,11 @@ export function minContent(box: Box): number {
 function contentWidth(box: Box, widest: boolean): number {
   if (box.text) return widest ? maxContentWidth(box.text.paragraph) : minContentWidth(box.text.paragraph)
   if (box.node.picture) return box.node.picture.width
-  // Grids are size-contained, which leaves their gaps; placed children are out of flow.
-  if (box.arrange === 'grid') return box.columnGap * (box.node.arrange.tracks.length - 1)
+  // Grids are size-contained, which leaves their gaps and set tracks; placed children are out of flow.
+  if (box.arrange === 'grid') {
+    const { tracks, trackWidth = 0 } = box.node.arrange
+    return box.columnGap * (tracks.length - 1) + trunc64(trackWidth) * tracks.length
+  }
   if (box.arrange === 'placed' || box.children.length === 0) return 0
   const widths = box.children.map((child) => contribution(child, widest))
   const isSum = box.arrange === 'row' && (widest || !box.node.arrange.wrap)

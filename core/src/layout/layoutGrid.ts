@@ -3,19 +3,18 @@ import { placeInGrid, type GridCell } from './gridPlacement'
 import type { LayBox } from './layBox'
 import { childWidth } from './layoutColumn'
 import { alignedOffset } from './layoutRow'
+import { trunc64 } from '../text/layoutUnit'
 import { clampHeight } from './limits'
 
 /**
- * Lays children in tracks that share the width, `minmax(0, k fr)`, and rows as tall as what they hold.
+ * Lays children in tracks of a set width, or that share the width, `minmax(0, k fr)`, and rows as tall as what they hold.
  * @returns the height of the content, px
  * @see CSS Grid Layout 2, sections 8.5, 11 and 12.7
  */
 export function layoutGrid(box: Box, width: number, place: boolean, lay: LayBox): number {
-  const { tracks } = box.node.arrange
-  const columns = trackWidths(
-    tracks,
-    width - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1),
-  )
+  const { tracks, trackWidth } = box.node.arrange
+  const room = width - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1)
+  const columns = trackWidth === undefined ? trackWidths(tracks, room) : tracks.map(() => trunc64(trackWidth))
   const wishes = box.children.map(({ node }) => node.place)
   const cells = placeInGrid(wishes, tracks.length)
   const areas = cells.map(({ column, columns: span }) => sumTracks(columns, column - 1, span, box.columnGap))

@@ -89,17 +89,22 @@ export class PageLayouter {
   }
 }
 
-/** A section's sides are at least the grid's margin, and take what is left beside the content width. */
+/** A section's sides are at least the grid's margins, and take what is left beside the content width alike. */
 function setSides(box: Box, pageWidth: number) {
   const { inset } = box.node.arrange
   if (!inset) return
-  const beside = inset.contentWidth === undefined ? 0 : trunc64((pageWidth - inset.contentWidth) / 2)
-  const side = Math.max(inset.margin, beside)
-  if (box.insetLeft === box.border[3] + side && box.insetRight === box.border[1] + side) return
-  box.insetLeft = box.border[3] + side
-  box.insetRight = box.border[1] + side
+  const left = box.border[3] + sideOf(inset.left, inset.right, inset.contentWidth, pageWidth)
+  const right = box.border[1] + sideOf(inset.right, inset.left, inset.contentWidth, pageWidth)
+  if (box.insetLeft === left && box.insetRight === right) return
+  box.insetLeft = left
+  box.insetRight = right
   box.measured = []
   box.placedWidth = -1
+}
+
+function sideOf(own: number, other: number, contentWidth: number | undefined, pageWidth: number): number {
+  if (contentWidth === undefined) return own
+  return Math.max(own, trunc64((pageWidth - (contentWidth - own + other)) / 2))
 }
 
 /** Visits every box with its place on the page, parents first. */

@@ -59,13 +59,19 @@ function inside(node: BlockNode, css: Declarations) {
   else arrangement(node, css)
   const [top, right, bottom, left] = arrange.padding.map(cssLength)
   if (arrange.inset) {
-    const side = insetSide(arrange.inset)
-    css.set('padding', `${top} ${side} ${bottom} ${side}`)
+    const { left: atLeft, right: atRight, contentWidth } = arrange.inset
+    const [sideLeft, sideRight] = [
+      insetSide(atLeft, atRight, contentWidth),
+      insetSide(atRight, atLeft, contentWidth),
+    ]
+    css.set('padding', `${top} ${sideRight} ${bottom} ${sideLeft}`)
   } else if (!arrange.padding.every(isZero)) css.set('padding', `${top} ${right} ${bottom} ${left}`)
 }
 
-function insetSide({ margin, contentWidth }: { margin: number; contentWidth?: number }): string {
-  return contentWidth === undefined ? `${margin}px` : `max(${margin}px, (100% - ${contentWidth}px) / 2)`
+/** A section's padding at one side: its own margin, or half of what the content leaves beside both. */
+function insetSide(own: number, other: number, contentWidth: number | undefined): string {
+  if (contentWidth === undefined) return `${own}px`
+  return `max(${own}px, (100% - ${roundTo(contentWidth - own + other, 4)}px) / 2)`
 }
 
 function arrangement({ arrange }: BlockNode, css: Declarations) {
@@ -84,7 +90,7 @@ function arrangement({ arrange }: BlockNode, css: Declarations) {
       css.set('justify-content', KEYWORDS[arrange.justify]).set('align-items', KEYWORDS[arrange.align])
       break
     case 'grid':
-      css.set('display', 'grid').set('grid-template-columns', tracksCss(arrange.tracks))
+      css.set('display', 'grid').set('grid-template-columns', tracksCss(arrange))
       css.set('grid-auto-rows', 'max-content').set('gap', gap).set('align-content', 'start')
       css.set('align-items', GRID_KEYWORDS[arrange.align])
       // Else the browser would take many times the widest column for the grid's own content width.
@@ -95,7 +101,8 @@ function arrangement({ arrange }: BlockNode, css: Declarations) {
   }
 }
 
-function tracksCss(tracks: number[]): string {
+function tracksCss({ tracks, trackWidth }: BlockNode['arrange']): string {
+  if (trackWidth !== undefined) return `repeat(${tracks.length}, ${trackWidth}px)`
   const isEqual = tracks.every((share) => share === tracks[0])
   if (isEqual) return `repeat(${tracks.length}, minmax(0, 1fr))`
   return tracks.map((share) => `minmax(0, ${share}fr)`).join(' ')

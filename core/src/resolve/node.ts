@@ -21,11 +21,10 @@ export interface TextStyle {
   lineHeight: { value: number; unit: 'px' | 'em' | 'rem' }
 }
 
-/** The measure of a section's sides: at least the margin, and what is left beside the content width. */
+/** The measure of a section's sides, px: at least the margins, and half each of what the content width leaves. */
 export interface Inset {
-  /** px */
-  margin: number
-  /** px */
+  left: number
+  right: number
   contentWidth?: number
 }
 
@@ -50,6 +49,8 @@ export interface BlockNode {
     wrap: boolean
     /** shares of the tracks; equal ones are all 1 */
     tracks: number[]
+    /** px each track is wide, where they do not share the width */
+    trackWidth?: number
   }
   place: {
     width: Size

@@ -129,7 +129,10 @@ test('tokens give their values, and one that is gone gives nothing', () => {
 test('a section keeps to the grid’s margin and content width; one on columns takes its tracks and gutter', () => {
   const onColumns = block('cols', 'section', 'a0', { arrange: { type: 'grid', tracks: 'columns' } })
   const node = at([onColumns], wide, 'cols')
-  expect(node.arrange).toMatchObject({ inset: { margin: 64, contentWidth: 1312 }, columnGap: px(24) })
+  expect(node.arrange).toMatchObject({
+    inset: { left: 64, right: 64, contentWidth: 1312 },
+    columnGap: px(24),
+  })
   expect(node.arrange.tracks).toHaveLength(12)
   expect(at([onColumns], narrow, 'cols').arrange.tracks).toHaveLength(4)
 })

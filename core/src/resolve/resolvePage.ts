@@ -3,15 +3,19 @@ import { blockKinds, tagOf } from '../block/kinds'
 import type { BlockKind } from '../block/kind'
 import { SIDES, type Arrange, type Colour, type Edge, type Look, type Place } from '../block/leaves'
 import { childrenByParent } from '../document/tree'
+import { valueAt, withValue } from '../document/path'
+import type { StoredRecord } from '../document/types'
 import { bandsInOrder, towardsLead } from '../grid/band'
+import { widestContent, type BandGrid } from '../grid/bandGrid'
 import type { DrawingDocument } from '../drawing/drawing'
+import { gridOfPage } from '../site/pageGrid'
 import type { Band, SiteDocument } from '../site/site'
 import type { Level, StyleDocument } from '../style/style'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { collapseSpaces } from '../text/collapse'
 import type { Length } from '../block/lengthSchema'
 import { px, type WrittenLength } from '../units/length'
-import type { BlockNode, Border, NodeRun, PageNode, Size, TextStyle } from './node'
+import type { BlockNode, Border, Inset, NodeRun, PageNode, Size, TextStyle } from './node'
 import { orderAtBand } from './siblings'
 import { overlay, type Bands } from './value'
 
@@ -68,6 +72,7 @@ export class PageResolver {
       bands,
       band,
       style,
+      gridOfPage(site.records, drawing.id, band),
       childrenByParent(drawing.records.blocks),
       this.kept,
       this.textStyles,
@@ -95,18 +100,17 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
 
 class Resolving {
   private levelsByRole: Map<string, Level>
-  private band: Band
 
   constructor(
     private bands: Bands<Band>,
     private bandId: string,
     private style: StyleDocument,
+    private grid: BandGrid,
     private children: Map<string | null, Block[]>,
     private kept: Map<string, { block: Block; children: BlockNode[]; node: BlockNode }>,
     private textStyles: Map<Level, TextStyle>,
     private withHidden: boolean,
   ) {
-    this.band = bands.inOrder.find(({ id }) => id === bandId) ?? bands.inOrder[0]
     const levels = Object.values(style.records.levels)
     this.levelsByRole = new Map(levels.map((level) => [level.role ?? level.id, level]))
   }
@@ -143,7 +147,9 @@ class Resolving {
     values = overlay(values, pick(block))
     if (!block.at) return values
     for (const { id } of towardsLead(this.bands.inOrder, this.bandId, this.bands.lead).reverse()) {
-      values = overlay(values, pick(block.at[id]))
+      const own = block.at[id]
+      for (const leaf of Object.keys(own?.without ?? {})) values = asInKind(values, kind, leaf.split('.'))
+      values = overlay(values, pick(own))
     }
     return values
   }
@@ -177,7 +183,7 @@ class Resolving {
   }
 
   private arrangement(block: Block, arrange: Arrange): BlockNode['arrange'] {
-    const { grid } = this.band
+    const { grid } = this
     const onColumns = arrange.type === 'grid' && (arrange.tracks ?? 'columns') === 'columns'
     const gap = arrange.gap ? this.length(arrange.gap) : NOTHING
     const padding = SIDES.map((side) => {
@@ -191,13 +197,12 @@ class Resolving {
       columnGap: onColumns ? px(grid.gutter) : gap,
       rowGap: arrange.rowGap ? this.length(arrange.rowGap) : gap,
       padding,
-      inset: takesMargins
-        ? { margin: grid.margin + half, contentWidth: grid.contentWidth && grid.contentWidth - 2 * half }
-        : undefined,
+      inset: takesMargins ? insetOf(grid, half) : undefined,
       justify: arrange.justify ?? 'start',
       align: arrange.align ?? 'start',
       wrap: arrange.wrap ?? false,
       tracks: onColumns ? ones(grid.columns) : sharesOf(arrange.tracks),
+      trackWidth: onColumns ? grid.columnWidth : undefined,
     }
   }
 
@@ -313,4 +318,21 @@ function joinAlike(runs: NodeRun[], run: NodeRun): NodeRun[] {
   const isAlike = last && last.bold === run.bold && last.italic === run.italic && last.small === run.small
   if (!isAlike || last.link !== run.link) return [...runs, run]
   return [...runs.slice(0, -1), { ...last, text: last.text + run.text }]
+}
+
+/** The sides of a section: half a gutter more where gutters stand at both sides of a column. */
+function insetOf(grid: BandGrid, half: number): Inset {
+  const { margin, marginRight = margin } = grid
+  const content = widestContent(grid)
+  return {
+    left: margin + half,
+    right: marginRight + half,
+    contentWidth: content === undefined ? undefined : content - 2 * half,
+  }
+}
+
+/** Values with one leaf as the kind has it. */
+function asInKind(values: Varying, kind: BlockKind, path: string[]): Varying {
+  const usual = valueAt(kind as unknown as StoredRecord, path)
+  return withValue(values as unknown as StoredRecord, path, usual) as unknown as Varying
 }

@@ -26,15 +26,17 @@ export function effectiveValue(
   band: string,
 ): { value: Json | undefined; origin: ValueOrigin } {
   const stored = block as unknown as StoredRecord
+  const usual = valueAt(blockKinds[block.kind] as unknown as StoredRecord, path)
   if (block.at) {
     for (const { id } of towardsLead(bands.inOrder, band, bands.lead)) {
-      const value = id === bands.lead ? undefined : valueAt(stored, ['at', id, ...path])
+      if (id === bands.lead) continue
+      const value = valueAt(stored, ['at', id, ...path])
       if (value !== undefined) return { value, origin: { from: 'band', band: id } }
+      if (block.at[id]?.without?.[path.join('.')]) return { value: usual, origin: { from: 'band', band: id } }
     }
   }
   const own = valueAt(stored, path)
   if (own !== undefined) return { value: own, origin: { from: 'block' } }
-  const usual = valueAt(blockKinds[block.kind] as unknown as StoredRecord, path)
   return { value: usual, origin: { from: usual === undefined ? 'nowhere' : 'kind' } }
 }
 

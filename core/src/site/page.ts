@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { idSchema, orderSchema } from '../document/ids'
 import { leaf } from '../document/leaf'
+import { bandGridSchema } from '../grid/bandGrid'
+import { underlaySchema } from './gridPlan'
 
 /** Words a designer writes about something. */
 export const wordsSchema = z.string().max(2000)
@@ -42,6 +44,10 @@ export const pageSchema = z.strictObject({
   redirects: z.array(z.string().max(2000)).max(50).optional(),
   /** common sections it does without */
   without: z.array(idSchema).max(50).optional(),
+  /** its own grid at a band, where it departs from the project's */
+  grids: z.record(idSchema, leaf(bandGridSchema)).optional(),
+  /** a picture under its drawing */
+  underlay: underlaySchema.optional(),
   /** what was checked off as done: a stage, or a stage and a band joined by a colon */
   checked: z.record(z.string().max(60), z.literal(true)).optional(),
 })

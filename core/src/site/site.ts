@@ -1,8 +1,14 @@
 import { z } from 'zod'
+import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import type { DocumentKind, Migration } from '../document/kind'
 import { leaf } from '../document/leaf'
 import { bandGridSchema } from '../grid/bandGrid'
+import { guideSchema, guideSetSchema, type Guide, type GuideSet } from '../grid/guide'
+import { audienceSchema, type ViewportSize } from '../viewport/audience'
+import { browserTabSchema, type BrowserTab } from '../viewport/browserTab'
+import { frameSchema, type Frame } from '../viewport/frame'
+import { screenSchema, type Screen } from '../viewport/screen'
 import {
   audienceGroupSchema,
   comparedPartSchema,
@@ -27,6 +33,14 @@ import {
   type ScenarioStep,
   type Verdict,
 } from './brief'
+import {
+  gridQuestionSchema,
+  overlaysSchema,
+  savedGridSchema,
+  sizingSchema,
+  type GridQuestion,
+  type SavedGrid,
+} from './gridPlan'
 import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
 import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
 import { pageSchema, sectionSchema, wordsSchema, type Page, type Section } from './page'
@@ -53,6 +67,12 @@ export const settingsSchema = z.strictObject({
     .optional(),
   /** font size of the root element, % */
   rootSize: z.number().min(10).max(400).optional(),
+  /** what new lengths are written in */
+  sizing: sizingSchema.optional(),
+  /** how lines over a page are drawn */
+  overlays: overlaysSchema.optional(),
+  /** the ground behind pages */
+  pageGround: hexSchema.optional(),
   /** what the project is for */
   purpose: wordsSchema.optional(),
   /** the stages this project has; absent: all */
@@ -81,18 +101,25 @@ const NEW_IN_2 = [
   ],
 ]
 
-/** Schema 2 has menus, links, journeys and the brief. */
-const addPlanning: Migration = (document) => ({
-  ...document,
-  records: { ...Object.fromEntries(NEW_IN_2.map((name) => [name, {}])), ...document.records },
-})
+const NEW_IN_3 = [
+  ...['savedGrids', 'guides', 'guideSets', 'screens', 'frames', 'browserTabs', 'audience'],
+  'gridQuestions',
+]
+
+/** Gives a document the collections it lacks. */
+const withCollections =
+  (names: string[]): Migration =>
+  (document) => ({
+    ...document,
+    records: { ...Object.fromEntries(names.map((name) => [name, {}])), ...document.records },
+  })
 
 const ofPage = { field: 'page', collection: 'pages' }
 
 /** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
 export const siteKind: DocumentKind = {
   kind: 'site',
-  schema: 2,
+  schema: 3,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages' }] },
     sections: { schema: sectionSchema, parents: [ofPage] },
@@ -146,9 +173,18 @@ export const siteKind: DocumentKind = {
     audienceGroups: { schema: audienceGroupSchema, parents: [] },
     goals: { schema: goalSchema, parents: [] },
     bands: { schema: bandSchema, parents: [] },
+    savedGrids: { schema: savedGridSchema, parents: [] },
+    guides: { schema: guideSchema, parents: [ofPage, { field: 'band', collection: 'bands' }] },
+    guideSets: { schema: guideSetSchema, parents: [] },
+    screens: { schema: screenSchema, parents: [] },
+    frames: { schema: frameSchema, parents: [] },
+    browserTabs: { schema: browserTabSchema, parents: [] },
+    audience: { schema: audienceSchema, parents: [] },
+    gridQuestions: { schema: gridQuestionSchema, parents: [] },
     settings: { schema: settingsSchema, parents: [] },
   },
-  migrations: [addPlanning],
+  // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement.
+  migrations: [withCollections(NEW_IN_2), withCollections(NEW_IN_3)],
 }
 
 export interface SiteRecords {
@@ -171,6 +207,14 @@ export interface SiteRecords {
   audienceGroups: Record<string, AudienceGroup>
   goals: Record<string, Goal>
   bands: Record<string, Band>
+  savedGrids: Record<string, SavedGrid>
+  guides: Record<string, Guide>
+  guideSets: Record<string, GuideSet>
+  screens: Record<string, Screen>
+  frames: Record<string, Frame>
+  browserTabs: Record<string, BrowserTab>
+  audience: Record<string, { id: 'audience'; sizes: ViewportSize[]; source?: string }>
+  gridQuestions: Record<string, GridQuestion>
   settings: Record<string, Settings>
 }
 

@@ -19,13 +19,10 @@ export interface Snapped {
   lines: { x: number[]; y: number[] }
 }
 
-/** Lines of rectangles (their edges and centres) and of columns (their edges), each once. */
-export function snapLines(rects: Rect[], columns: { left: number; width: number }[] = []): SnapLines {
-  const x = [
-    ...rects.flatMap((rect) => [rect.x, rect.x + rect.w / 2, rect.x + rect.w]),
-    ...columns.flatMap(({ left, width }) => [left, left + width]),
-  ]
-  const y = rects.flatMap((rect) => [rect.y, rect.y + rect.h / 2, rect.y + rect.h])
+/** Lines of rectangles (their edges and centres) and others, each once. */
+export function snapLines(rects: Rect[], others: SnapLines = { x: [], y: [] }): SnapLines {
+  const x = [...rects.flatMap((rect) => [rect.x, rect.x + rect.w / 2, rect.x + rect.w]), ...others.x]
+  const y = [...rects.flatMap((rect) => [rect.y, rect.y + rect.h / 2, rect.y + rect.h]), ...others.y]
   const sorted = (values: number[]) => [...new Set(values)].sort((a, b) => a - b)
   return { x: sorted(x), y: sorted(y) }
 }

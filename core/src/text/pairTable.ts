@@ -4,7 +4,6 @@ import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
 const FIRST = 32
 const COUNT = 95
 
-
 /**
  * What ASCII characters and pairs of them take up in one face, font units; found by shaping when first asked for.
  * In a face marked `setsByPairs` a text is as wide as its characters and pairs say, which is many times faster than

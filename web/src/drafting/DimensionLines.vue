@@ -12,7 +12,7 @@ const page = useDraftingPage()
 
 /** Beside the block, where a small gap leaves its figure room; inside it where the page ends. */
 const besideOf = (right: number) =>
-  right + 70 / props.zoom < page.width.value ? right + 14 / props.zoom : right - 60 / props.zoom
+  right + 70 / props.zoom < page.pageWidth.value ? right + 14 / props.zoom : right - 60 / props.zoom
 
 const lines = computed(() => {
   const { x, y, w, h } = props.block

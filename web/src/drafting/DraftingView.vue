@@ -11,6 +11,12 @@ import ExportDialog from './ExportDialog.vue'
 import MeasureStrip from './MeasureStrip.vue'
 import OutlineList from './OutlineList.vue'
 import ShelfList from './ShelfList.vue'
+import ShowPanel from './ShowPanel.vue'
+import GuidePanel from './guides/GuidePanel.vue'
+import { useGuideCommands } from './guides/useGuideCommands'
+import { offerOverlayCommands, useOverlays } from '../grid/useOverlays'
+import { useCommands } from '../commands/commandStore'
+import { useViewport } from '../viewport/useViewport'
 import { useBlockCommands } from './useBlockCommands'
 import { draftingPage, usePage } from './usePage'
 import WidthRail from './WidthRail.vue'
@@ -35,6 +41,20 @@ watch(current, (page, before) => {
 const page = usePage(pageId)
 provide(draftingPage, page)
 const { put } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
+
+useGuideCommands(page)
+offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
+const { rulers } = useOverlays()
+const { chosen: shownIn, choose } = useViewport()
+useCommands().offer([
+  { id: 'rulers', label: 'Show or hide the rulers', keys: ['U'], run: () => (rulers.value = !rulers.value) },
+  {
+    id: 'frame',
+    label: 'Show or hide the browser frame',
+    keys: ['M'],
+    run: () => choose({ isFramed: !shownIn.value.isFramed }),
+  },
+])
 
 const open = (id: string) => router.push({ name: 'wireframe', params: { project: project.id, page: id } })
 
@@ -72,7 +92,8 @@ async function addPictures(files: File[], block: string | undefined) {
       </div>
       <WidthRail />
       <div class="tools">
-        <label><input v-model="page.showColumns.value" type="checkbox" /> Columns</label>
+        <GuidePanel />
+        <ShowPanel />
         <button class="action" @click="isExporting = true">Take away…</button>
       </div>
     </div>
@@ -146,11 +167,9 @@ async function addPictures(files: File[], block: string | undefined) {
 .tools {
   display: flex;
   flex: none;
-  gap: 12px;
+  gap: 6px;
   align-items: center;
-  justify-content: flex-end;
-  width: 220px;
-  padding-right: 14px;
+  padding: 0 14px 0 4px;
 }
 .middle {
   display: flex;

@@ -1,19 +1,28 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import type { Box } from '@nolvex/core/layout/box'
-import { columnPositions } from '@nolvex/core/grid/columnGrid'
 import { paintPlain } from '@nolvex/core/paint/plainFinish'
 import type { Shape } from '@nolvex/core/paint/shape'
 import { blockKinds } from '@nolvex/core/block/kinds'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
+import { pageAddresses } from '@nolvex/core/site/address'
+import { frameTakes } from '@nolvex/core/viewport/frame'
+import GridLines from '../grid/GridLines.vue'
+import { useOverlays } from '../grid/useOverlays'
+import BrowserFrame from '../viewport/BrowserFrame.vue'
+import FoldLines from '../viewport/FoldLines.vue'
+import { useViewport } from '../viewport/useViewport'
 import { assetAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockShapes from './BlockShapes.vue'
 import DimensionLines from './DimensionLines.vue'
 import { dropSpot, type DropSpot } from './dropSpot'
+import GuideLayer from './guides/GuideLayer.vue'
+import RulerBar from './guides/RulerBar.vue'
 import { handles, resized, type Handle } from './resizeBlock'
 import TextEditor from './TextEditor.vue'
+import UnderlayPicture from './UnderlayPicture.vue'
 import { followDrag } from './useDrag'
 import { useDraftingPage } from './useDraftingPage'
 import type { Placed } from './usePage'
@@ -21,13 +30,25 @@ import type { Placed } from './usePage'
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
 const project = useProject()
 const page = useDraftingPage()
-const { placed, layout, width, grid, selection, select, editing, blocks, showColumns } = page
+const { placed, pageWidth, pageHeight, bandGrid, selection, select, editing, blocks } = page
 
+const RULER = 18
+const overlays = useOverlays()
+const surface = ref<HTMLElement>()
 const desk = ref<HTMLElement>()
+const pane = ref<HTMLElement>()
+const sheet = ref<HTMLElement>()
 const { width: deskWidth, height: deskHeight } = useElementSize(desk)
 const scrollTop = ref(0)
-const zoom = computed(() => Math.min(1, (deskWidth.value - 48) / width.value) || 1)
-const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
+const { chosen: shownIn, frame: browser, viewport } = useViewport()
+/** The browser frame around the page, where it is shown and leaves something of the screen. */
+const framed = computed(() => (shownIn.value.isFramed && viewport.value ? browser.value : undefined))
+const taken = computed(() => {
+  const { left, right } = frameTakes(framed.value ?? { parts: [] })
+  return left + right + page.width.value
+})
+const zoom = computed(() => Math.min(1, (deskWidth.value - 48) / taken.value) || 1)
+const windowHeight = computed(() => (framed.value ? (viewport.value?.height ?? 0) : pageHeight.value))
 
 interface Painted extends Placed {
   shapes: Shape[]
@@ -55,7 +76,6 @@ const shown = computed((): Painted[] => {
   return near.map((one) => ({ ...one, shapes: shapesOf(one.box) })).filter(({ shapes }) => shapes.length)
 })
 
-const columns = computed(() => (showColumns.value && grid.value ? columnPositions(grid.value) : []))
 const selected = computed(() =>
   selection.value.map((id) => placed.value.get(id)).filter((one) => one !== undefined),
 )
@@ -75,7 +95,7 @@ const hovered = ref<string>()
 const frame = computed(() => (hovered.value && !preview.value ? placed.value.get(hovered.value) : undefined))
 
 function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
-  const box = desk.value?.querySelector('.sheet')?.getBoundingClientRect() ?? new DOMRect()
+  const box = sheet.value?.getBoundingClientRect() ?? new DOMRect()
   return { x: (clientX - box.left) / zoom.value, y: (clientY - box.top) / zoom.value }
 }
 
@@ -168,7 +188,63 @@ function dropFiles(event: DragEvent) {
 watch(editing, (id) => {
   if (id && !placed.value.has(id)) editing.value = undefined
 })
-useEventListener(desk, 'scroll', () => (scrollTop.value = desk.value?.scrollTop ?? 0), { passive: true })
+const scroller = computed(() => (framed.value ? pane.value : desk.value))
+const rulers = reactive({ x: 0, y: 0 })
+function follow() {
+  scrollTop.value = scroller.value?.scrollTop ?? 0
+  const own = surface.value?.getBoundingClientRect()
+  const page = sheet.value?.getBoundingClientRect()
+  if (own && page) Object.assign(rulers, { x: page.left - own.left - RULER, y: page.top - own.top - RULER })
+}
+useEventListener(desk, 'scroll', follow, { passive: true })
+useEventListener(pane, 'scroll', follow, { passive: true })
+watch([zoom, deskWidth, deskHeight, pageWidth, framed, () => overlays.rulers.value], follow, {
+  flush: 'post',
+})
+onMounted(follow)
+
+/** A guide pulled out of a ruler, where it would lie now, px of the page. */
+const pulled = ref<{ axis: 'x' | 'y'; at: number }>()
+function pull(axis: 'x' | 'y', event: PointerEvent) {
+  followDrag(event, {
+    move: (_dx, _dy, now) => (pulled.value = { axis, at: Math.round(pagePoint(now)[axis]) }),
+    end: (kept) => {
+      const at = pulled.value?.at ?? -1
+      pulled.value = undefined
+      const most = axis === 'x' ? pageWidth.value : pageHeight.value
+      if (kept && at >= 0 && at <= most) page.guides.add([{ axis, at: { px: at } }])
+    },
+  })
+}
+
+const record = computed(() => project.site.records.pages[page.page.value])
+const underlay = computed(() => record.value?.underlay)
+const ground = computed(() => project.site.records.settings.site.pageGround ?? '#ffffff')
+const paneStyle = computed(() => ({
+  width: `${pageWidth.value * zoom.value}px`,
+  height: framed.value ? `${windowHeight.value * zoom.value}px` : undefined,
+}))
+const frameProps = computed(() => {
+  const frame = framed.value
+  if (!frame) return {}
+  const most = Math.max(1, (pageHeight.value - windowHeight.value) * zoom.value)
+  return {
+    frame,
+    zoom: zoom.value,
+    width: page.width.value,
+    height: windowHeight.value,
+    title: record.value?.title || 'Untitled',
+    address: addressInFrame.value,
+    scrollBars: shownIn.value.scrollBars,
+    scrolled: Math.min(1, scrollTop.value / most),
+    share: Math.min(1, windowHeight.value / pageHeight.value),
+  }
+})
+const addressInFrame = computed(() => {
+  const { address = '' } = project.site.records.settings.site
+  const path = pageAddresses(project.site.records.pages).get(page.page.value) ?? ''
+  return `${address.replace(/^https?:\/\//, '').replace(/\/$/, '')}${path}` || path
+})
 
 const place = ({ x, y, w, h }: Rect) => ({
   left: `${x * zoom.value}px`,
@@ -179,104 +255,136 @@ const place = ({ x, y, w, h }: Rect) => ({
 </script>
 
 <template>
-  <div ref="desk" class="desk" tabindex="-1" @dragover.prevent @drop.prevent="dropFiles">
-    <div
-      class="sheet"
-      :style="{ width: `${width * zoom}px`, height: `${pageHeight * zoom}px` }"
-      @pointerdown="press"
-      @pointermove="hovered = preview ? undefined : blockAt(pagePoint($event))?.id"
-      @pointerleave="hovered = undefined"
-      @dblclick="edit"
-    >
-      <svg
-        class="drawing"
-        :width="width"
-        :height="pageHeight"
-        :style="{ transform: `scale(${zoom})` }"
-        role="img"
-        :aria-label="`The page at ${width} px`"
-      >
-        <rect :width="width" :height="pageHeight" fill="#fff" />
-        <BlockShapes
-          v-for="one in shown"
-          :id="one.id"
-          :key="one.id"
-          :x="one.x"
-          :y="one.y"
-          :shapes="one.shapes"
-        />
-        <rect
-          v-for="column in columns"
-          :key="column.left"
-          class="column"
-          :x="column.left"
-          y="0"
-          :width="column.width"
-          :height="pageHeight"
-        />
-      </svg>
-      <div v-if="placed.size === 0" class="empty">
-        <slot name="empty" />
-      </div>
-      <div v-if="frame && !selection.includes(frame.id)" class="outline hovered" :style="place(frame)" />
-      <div
-        v-for="one in selected"
-        :key="one.id"
-        class="outline selected"
-        :data-selected="one.id"
-        :style="place(one)"
-      >
-        <template v-if="single && !editing">
-          <span
-            v-for="handle in usableHandles"
-            :key="handle.name"
-            class="handle"
-            :class="[`x${handle.x} y${handle.y}`, { pulled: preview }]"
-            :title="`Pull the ${handle.name}`"
-            :data-handle="handle.name"
-            @pointerdown="resize($event, handle)"
-          />
-        </template>
-      </div>
-      <DimensionLines v-if="single && !preview && !editing" :block="single" :zoom="zoom" />
-      <template v-if="preview">
-        <div v-if="preview.ghost" class="ghost" :style="place(preview.ghost)" />
-        <div class="mark" :style="place(preview.mark)" />
-        <div
-          v-for="x in preview.lines.x"
-          :key="`x${x}`"
-          class="line vertical"
-          :style="{ left: `${x * zoom}px` }"
-        />
-        <div
-          v-for="y in preview.lines.y"
-          :key="`y${y}`"
-          class="line horizontal"
-          :style="{ top: `${y * zoom}px` }"
-        />
-      </template>
-      <TextEditor
-        v-if="editing && placed.get(editing)"
-        :key="editing"
-        :placed="placed.get(editing)!"
-        :zoom="zoom"
-        @pointerdown.stop
-        @dblclick.stop
-      />
+  <div ref="surface" class="surface" :class="{ 'with-rulers': overlays.rulers.value }">
+    <template v-if="overlays.rulers.value">
+      <RulerBar axis="x" :origin="rulers.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
+      <RulerBar axis="y" :origin="rulers.y" :zoom="zoom" :length="deskHeight" @pull="pull('x', $event)" />
+    </template>
+    <div ref="desk" class="desk" tabindex="-1" @dragover.prevent @drop.prevent="dropFiles">
+      <component :is="framed ? BrowserFrame : 'div'" v-bind="frameProps">
+        <div ref="pane" class="pane" :class="{ framed }" :style="paneStyle">
+          <div
+            ref="sheet"
+            class="sheet"
+            :style="{ width: `${pageWidth * zoom}px`, height: `${pageHeight * zoom}px`, background: ground }"
+            @pointerdown="press"
+            @pointermove="hovered = preview ? undefined : blockAt(pagePoint($event))?.id"
+            @pointerleave="hovered = undefined"
+            @dblclick="edit"
+          >
+            <svg
+              class="drawing"
+              :width="pageWidth"
+              :height="pageHeight"
+              :style="{ transform: `scale(${zoom})` }"
+              role="img"
+              :aria-label="`The page at ${page.width.value} px`"
+            >
+              <UnderlayPicture v-if="underlay" :underlay="underlay" />
+              <BlockShapes
+                v-for="one in shown"
+                :id="one.id"
+                :key="one.id"
+                :x="one.x"
+                :y="one.y"
+                :shapes="one.shapes"
+              />
+              <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
+            </svg>
+            <FoldLines :zoom="zoom" :width="pageWidth" />
+            <GuideLayer :zoom="zoom" :width="pageWidth" :height="pageHeight" />
+            <div
+              v-if="pulled"
+              class="line pulled"
+              :class="pulled.axis === 'x' ? 'vertical' : 'horizontal'"
+              :style="{ [pulled.axis === 'x' ? 'left' : 'top']: `${pulled.at * zoom}px` }"
+            >
+              <span>{{ pulled.at }} px</span>
+            </div>
+            <div v-if="placed.size === 0" class="empty">
+              <slot name="empty" />
+            </div>
+            <div
+              v-if="frame && !selection.includes(frame.id)"
+              class="outline hovered"
+              :style="place(frame)"
+            />
+            <div
+              v-for="one in selected"
+              :key="one.id"
+              class="outline selected"
+              :data-selected="one.id"
+              :style="place(one)"
+            >
+              <template v-if="single && !editing">
+                <span
+                  v-for="handle in usableHandles"
+                  :key="handle.name"
+                  class="handle"
+                  :class="[`x${handle.x} y${handle.y}`, { pulled: preview }]"
+                  :title="`Pull the ${handle.name}`"
+                  :data-handle="handle.name"
+                  @pointerdown="resize($event, handle)"
+                />
+              </template>
+            </div>
+            <DimensionLines v-if="single && !preview && !editing" :block="single" :zoom="zoom" />
+            <template v-if="preview">
+              <div v-if="preview.ghost" class="ghost" :style="place(preview.ghost)" />
+              <div class="mark" :style="place(preview.mark)" />
+              <div
+                v-for="x in preview.lines.x"
+                :key="`x${x}`"
+                class="line vertical"
+                :style="{ left: `${x * zoom}px` }"
+              />
+              <div
+                v-for="y in preview.lines.y"
+                :key="`y${y}`"
+                class="line horizontal"
+                :style="{ top: `${y * zoom}px` }"
+              />
+            </template>
+            <TextEditor
+              v-if="editing && placed.get(editing)"
+              :key="editing"
+              :placed="placed.get(editing)!"
+              :zoom="zoom"
+              @pointerdown.stop
+              @dblclick.stop
+            />
+          </div>
+        </div>
+      </component>
     </div>
   </div>
 </template>
 
 <style scoped>
+.surface {
+  position: relative;
+  display: flex;
+  flex: 1;
+  min-width: 0;
+}
+.surface.with-rulers {
+  padding: 18px 0 0 18px;
+}
 .desk {
   flex: 1;
   min-width: 0;
   overflow: auto;
   outline: none;
 }
+.pane:not(.framed) {
+  margin: 20px auto 80px;
+}
+.pane.framed {
+  overflow: hidden auto;
+  scrollbar-width: none;
+}
 .sheet {
   position: relative;
-  margin: 20px auto 80px;
   overflow: visible;
   background: #fff;
   box-shadow: 0 0 0 1px var(--hairline);
@@ -289,10 +397,6 @@ const place = ({ x, y, w, h }: Rect) => ({
   left: 0;
   transform-origin: 0 0;
   pointer-events: none;
-}
-.column {
-  fill: var(--pine);
-  opacity: 0.06;
 }
 .outline {
   position: absolute;
@@ -367,6 +471,17 @@ const place = ({ x, y, w, h }: Rect) => ({
   right: 0;
   left: 0;
   border-top: 1px solid var(--ochre);
+}
+.pulled span {
+  position: absolute;
+  top: 4px;
+  left: 6px;
+  padding: 0 4px;
+  background: var(--ochre-text);
+  color: #fff;
+  font-size: 11px;
+  line-height: 16px;
+  white-space: nowrap;
 }
 .empty {
   position: absolute;

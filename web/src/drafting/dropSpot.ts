@@ -2,11 +2,11 @@ import { refusesParent } from '@nolvex/core/block/kinds'
 import type { Block } from '@nolvex/core/block/block'
 import { moveBlocks, outermost, setLeaf } from '@nolvex/core/draft/blockChanges'
 import type { Operation } from '@nolvex/core/document/types'
-import { columnPositions } from '@nolvex/core/grid/columnGrid'
 import { gridIndex, nearestColumn } from '@nolvex/core/snap/dropInGrid'
-import { snapLines, snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
+import { snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
 import { trackWidths } from '@nolvex/core/layout/layoutGrid'
 import { px } from '@nolvex/core/units/length'
+import { snapTargets } from './snapTargets'
 import type { DraftingPage, Placed } from './usePage'
 
 /** Where a dragged block would go: what to show, and the change that puts it there. */
@@ -96,7 +96,7 @@ function inStack(
         : after
           ? after[axis] - BAR
           : edge
-  const across = before ?? after ?? container ?? { x: 0, y: 0, w: page.width.value, h: 40 }
+  const across = before ?? after ?? container ?? { x: 0, y: 0, w: page.pageWidth.value, h: 40 }
   const mark =
     axis === 'x'
       ? { x: line - 1, y: across.y, w: BAR, h: across.h }
@@ -136,11 +136,9 @@ function spotAmong(
 /** The columns of a grid container, px on the page. */
 export function columnsOf(container: Placed): { left: number; width: number }[] {
   const { box } = container
-  const { tracks } = box.node.arrange
-  const widths = trackWidths(
-    tracks,
-    box.w - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1),
-  )
+  const { tracks, trackWidth } = box.node.arrange
+  const room = box.w - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1)
+  const widths = trackWidth === undefined ? trackWidths(tracks, room) : tracks.map(() => trackWidth)
   let left = container.x + box.insetLeft
   return widths.map((width) => {
     const column = { left, width }
@@ -217,7 +215,7 @@ function placedFreely(
 ): DropSpot {
   const along = carried(page, block)
   const still = others.filter(({ id }) => !along.includes(id))
-  const snapped = snapRect(rect, snapLines([...still, container], columnLines(page)), REACH)
+  const snapped = snapRect(rect, snapTargets(page, [...still, container]), REACH)
   const mark = { ...rect, x: Math.round(rect.x + snapped.dx), y: Math.round(rect.y + snapped.dy) }
   const own = page.placed.value.get(block.id) ?? mark
   const spot = { parent: container.id, index: container.box.children.length }
@@ -256,9 +254,4 @@ function standAt(page: DraftingPage, id: string, container: Placed, x: number, y
 function carried(page: DraftingPage, block: Block): string[] {
   const selected = page.selection.value
   return selected.includes(block.id) ? outermost(page.blocks.value, selected) : [block.id]
-}
-
-/** The page's own columns as lines to snap to. */
-export function columnLines(page: DraftingPage): { left: number; width: number }[] {
-  return page.grid.value ? columnPositions(page.grid.value) : []
 }

@@ -2,9 +2,10 @@ import type { Block } from '@nolvex/core/block/block'
 import { setLeaf } from '@nolvex/core/draft/blockChanges'
 import type { Operation } from '@nolvex/core/document/types'
 import { nearestColumn, nearestSpan } from '@nolvex/core/snap/dropInGrid'
-import { snapLines, snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
+import { snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
 import { px } from '@nolvex/core/units/length'
-import { columnLines, columnsOf } from './dropSpot'
+import { columnsOf } from './dropSpot'
+import { snapTargets } from './snapTargets'
 import type { DraftingPage, Placed } from './usePage'
 
 /** A handle of the selection: which edges it moves. */
@@ -93,7 +94,7 @@ function snapEdge(page: DraftingPage, own: Placed, axis: 'x' | 'y', at: number):
   const siblings = [...page.placed.value.values()].filter(
     ({ parent, id }) => parent === own.parent && id !== own.id,
   )
-  const lines = snapLines(siblings, columnLines(page))
+  const lines = snapTargets(page, siblings)
   const edge = axis === 'x' ? { x: at, y: -1e6, w: 0, h: 0 } : { x: -1e6, y: at, w: 0, h: 0 }
   const { dx, dy } = snapRect(edge, lines, REACH)
   return at + (axis === 'x' ? dx : dy)

@@ -10,7 +10,7 @@ export function gapsOf(page: DraftingPage, block: Placed): Gap[] {
   const container = (block.parent && page.placed.value.get(block.parent)) || {
     x: 0,
     y: 0,
-    w: page.width.value,
+    w: page.pageWidth.value,
     h: page.layout.value?.height ?? 0,
   }
   return gapsAround(block, siblings, container)

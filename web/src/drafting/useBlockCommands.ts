@@ -190,12 +190,6 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       })),
     ),
     { id: 'shelf', label: 'Put something on the page', keys: ['/'], run: focusShelf },
-    {
-      id: 'columns',
-      label: 'Show or hide the columns',
-      keys: ['C'],
-      run: () => (page.showColumns.value = !page.showColumns.value),
-    },
     { id: 'export', label: 'Take the page away', keys: ['E'], run: () => (isExporting.value = true) },
     ...page.bands.value.inOrder.map((band, index) => ({
       id: `band-${band.id}`,

@@ -5,15 +5,18 @@ import { setLeaf, type AtBand } from '@nolvex/core/draft/blockChanges'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
+import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import type { Box } from '@nolvex/core/layout/box'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { effectiveValue } from '@nolvex/core/resolve/value'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
-import { usualEnvironment } from '@nolvex/core/units/environment'
+import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { useProject } from '../session/projectStore'
+import { useViewport } from '../viewport/useViewport'
+import { useGuides } from './guides/useGuides'
 
 /** A block as it stands on the page now, px from the page's corner. */
 export interface Placed extends Rect {
@@ -39,6 +42,20 @@ export function usePage(page: Ref<string>) {
   const drawing = computed(() => project.drawing(page.value) ?? nowhere(page.value))
   const blocks = computed(() => drawing.value.records.blocks)
 
+  /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */
+  const { chosen: shownIn, viewport } = useViewport()
+  const environment = computed((): Environment => {
+    const inFrame = shownIn.value.isFramed ? viewport.value : undefined
+    return {
+      ...usualEnvironment,
+      viewportWidth: width.value,
+      viewportHeight: inFrame?.height ?? usualEnvironment.viewportHeight,
+      scrollBar: inFrame?.scrollBar ?? 0,
+    }
+  })
+  /** px of the page beside the scroll bar */
+  const pageWidth = computed(() => width.value - environment.value.scrollBar)
+
   let resolver = new PageResolver()
   let layouter: PageLayouter | undefined
   const layout = computed((): PageLayout | undefined => {
@@ -46,7 +63,7 @@ export function usePage(page: Ref<string>) {
     layouter ??= new PageLayouter(library.value)
     const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
     const tree = resolver.resolve(sources, band.value.id)
-    return layouter.layout(tree, { ...usualEnvironment, viewportWidth: width.value })
+    return layouter.layout(tree, environment.value)
   })
   watch(page, () => (resolver = new PageResolver()))
 
@@ -61,13 +78,18 @@ export function usePage(page: Ref<string>) {
     return list
   })
 
+  /** The grid of this page at this band, and solved at this width. */
+  const bandGrid = computed(() => gridOfPage(project.site.records, page.value, band.value.id))
   const grid = computed(() => {
     try {
-      return gridAt(band.value.grid, width.value)
+      return gridAt(bandGrid.value, pageWidth.value)
     } catch {
       return undefined
     }
   })
+
+  const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
+  const guides = useGuides({ page, band, width: pageWidth, height: pageHeight, grid, bandGrid })
 
   const chosen = ref<string[]>([])
   const selection = computed(() => chosen.value.filter((id) => blocks.value[id]))
@@ -78,6 +100,7 @@ export function usePage(page: Ref<string>) {
 
   function select(ids: string[]) {
     chosen.value = ids
+    if (ids.length) guides.choose([])
   }
 
   function change(label: string, operations: Operation[], mergeKey?: string) {
@@ -113,7 +136,11 @@ export function usePage(page: Ref<string>) {
     blocks,
     layout,
     placed,
+    bandGrid,
     grid,
+    guides,
+    pageWidth,
+    pageHeight,
     selection,
     one,
     select,
@@ -123,7 +150,6 @@ export function usePage(page: Ref<string>) {
     differs,
     nameOf,
     isReady: computed(() => library.value !== undefined) as ComputedRef<boolean>,
-    showColumns: ref(true),
     editing: ref<string>(),
   }
 }

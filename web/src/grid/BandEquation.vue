@@ -1,212 +1,294 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { gridAt, type BandGrid } from '@nolvex/core/grid/bandGrid'
-import { ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
-import { typeFigure, wholePixelBands, type GridFigure, type GridUnknown } from '@nolvex/core/grid/equation'
-import type { Json } from '@nolvex/core/document/types'
-import type { Band } from '@nolvex/core/site/site'
+import { gridAt, troubleOf, type BandGrid } from '@nolvex/core/grid/bandGrid'
+import { gutterCount, ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
+import {
+  givesWay,
+  typeFigure,
+  wholePixelBands,
+  withColumns,
+  withContentWidth,
+  withMargins,
+  type GridFigure,
+} from '@nolvex/core/grid/equation'
 import ChoiceField from '../forms/ChoiceField.vue'
-import { useProject } from '../session/projectStore'
+import FigureField from '../forms/FigureField.vue'
 
-/** A band's grid as an equation: page = margins + columns + gutters. */
-const props = defineProps<{ band: Band }>()
-const project = useProject()
-const unknown = ref<GridUnknown>('columnWidth')
-const trouble = ref<{ figure?: GridFigure; says: string }>()
+/** A grid as an equation: page = margins + columns + gutters. Every figure can be typed, stepped and held. */
+const props = defineProps<{ name: string; grid: BandGrid; width: number }>()
+const emit = defineEmits<{ change: [label: string, grid: BandGrid] }>()
+const held = ref(new Set<GridFigure>())
+const trouble = ref('')
 
-const grid = computed(() => gridAt(props.band.grid, props.band.drawnAt))
-const gutterCount = computed(() =>
-  grid.value.gutters === 'between' ? grid.value.columns - 1 : grid.value.columns,
-)
-const offers = computed(() => wholePixelBands(props.band.grid, props.band.drawnAt))
-const spans = computed(() =>
-  Array.from({ length: grid.value.columns }, (_, index) => {
-    return (index + 1) * grid.value.columnWidth + index * grid.value.gutter
-  }),
-)
+const broken = computed(() => troubleOf(props.grid, props.width))
+const solved = computed(() => (broken.value ? undefined : gridAt(props.grid, props.width)))
+const unknown = computed(() => givesWay(held.value))
+const isOwn = computed(() => props.grid.marginRight !== undefined)
+const offers = computed(() => (broken.value ? [] : wholePixelBands(props.grid, props.width)))
+const spans = computed(() => {
+  const { columns = 0, columnWidth = 0, gutter = 0, marginLeft = 0 } = solved.value ?? {}
+  return Array.from({ length: columns }, (_, index) => ({
+    span: (index + 1) * columnWidth + index * gutter,
+    offset: marginLeft + index * (columnWidth + gutter),
+  }))
+})
 const shown = (value: number) => String(Math.round(value * 100) / 100)
 
 function offerWords({ changed, band, columnWidth }: (typeof offers.value)[number]): string {
-  if (changed === 'gutter') return `columns of ${columnWidth} with gutters of ${band.gutter}`
-  return `columns of ${columnWidth} with margins of ${shown(gridAt(band, props.band.drawnAt).marginLeft)}`
+  if (changed === 'gutter') return `${columnWidth} with gutters of ${band.gutter}`
+  return `${columnWidth} with margins of ${shown(gridAt(band, props.width).marginLeft)}`
 }
 
-const UNKNOWNS = { columnWidth: 'The column width', gutter: 'The gutter', margin: 'The margins' } as const
+interface Part {
+  figure: GridFigure
+  sign: string
+  label: string
+}
+const parts = computed((): Part[] => {
+  const gutters = gutterCount({ columns: props.grid.columns, gutters: props.grid.gutters ?? 'between' })
+  const right: Part[] = isOwn.value ? [{ figure: 'marginRight', sign: '+', label: 'right margin' }] : []
+  return [
+    {
+      figure: 'margin',
+      sign: isOwn.value ? '=' : '= 2 ×',
+      label: isOwn.value ? 'left margin' : 'margin',
+    },
+    { figure: 'columns', sign: '+', label: 'columns' },
+    { figure: 'columnWidth', sign: '×', label: 'column' },
+    { figure: 'gutter', sign: `+ ${gutters} ×`, label: 'gutter' },
+    ...right,
+  ]
+})
 
-function write(label: string, next: BandGrid) {
-  trouble.value = undefined
-  project.setSite(label, 'bands', props.band.id, ['grid'], next as unknown as Json)
+function current(figure: GridFigure): number | undefined {
+  const { marginLeft, marginRight, ...rest } = solved.value ?? {
+    marginLeft: undefined,
+    marginRight: undefined,
+  }
+  if (figure === 'margin') return marginLeft ?? props.grid.margin
+  if (figure === 'marginRight') return marginRight ?? props.grid.marginRight
+  return 'columns' in rest ? rest[figure] : figure === 'columnWidth' ? undefined : props.grid[figure]
 }
 
-const figures = computed((): { figure: GridFigure; sign: string; label: string }[] => [
-  { figure: 'margin', sign: '= 2 ×', label: 'margin' },
-  { figure: 'columns', sign: '+', label: 'columns' },
-  { figure: 'columnWidth', sign: '×', label: 'column' },
-  { figure: 'gutter', sign: `+ ${gutterCount.value} ×`, label: 'gutter' },
-])
-
-const NAMES: Record<GridFigure, string> = {
-  columns: 'columns',
-  columnWidth: 'column width',
-  gutter: 'gutter',
-  margin: 'margins',
-  contentWidth: 'content width',
-}
-
-function type(figure: GridFigure, event: Event) {
-  const input = event.target as HTMLInputElement
-  const value = input.value.trim() === '' ? undefined : Number(input.value.replace(',', '.'))
+/** Makes a change of the grid, or says which figure is in its way. */
+function attempt(label: string, work: () => BandGrid) {
+  trouble.value = ''
   try {
-    write(
-      `Change the ${NAMES[figure]} of ${props.band.name}`,
-      typeFigure(props.band.grid, props.band.drawnAt, figure, value, unknown.value),
-    )
+    emit('change', `${label} of ${props.name}`, work())
   } catch (error) {
     if (!(error instanceof ImpossibleGrid)) throw error
-    trouble.value = { figure, says: error.message }
+    trouble.value = error.message
   }
-  input.value = current(figure)
 }
 
-function current(figure: GridFigure): string {
-  const { columns, columnWidth, gutter, marginLeft } = grid.value
-  const { contentWidth } = props.band.grid
-  const values = { columns, columnWidth, gutter, margin: marginLeft, contentWidth }
-  return values[figure] === undefined ? '' : shown(values[figure] as number)
-}
+const type = ({ figure, label }: Part, value: number | undefined) =>
+  attempt(`Change the ${label}`, () =>
+    broken.value
+      ? { ...props.grid, [figure]: value ?? 0 }
+      : typeFigure(props.grid, props.width, figure, value ?? NaN, held.value),
+  )
 
-/** Arrow keys step a figure, with Shift by ten. */
-function step(figure: GridFigure, event: KeyboardEvent) {
-  const by = { ArrowUp: 1, ArrowDown: -1 }[event.key]
-  if (by === undefined) return
-  event.preventDefault()
-  const input = event.target as HTMLInputElement
-  input.value = String((Number(input.value) || 0) + by * (event.shiftKey ? 10 : 1))
-  type(figure, event)
+function hold(figure: GridFigure) {
+  const next = new Set(held.value)
+  if (!next.delete(figure)) next.add(figure)
+  held.value = next
 }
+const holdWords = (figure: GridFigure) =>
+  held.value.has(figure) ? 'held' : unknown.value === figure ? 'gives way' : 'hold'
 </script>
 
 <template>
-  <div>
-    <p class="equation">
-      <b>{{ band.drawnAt }}</b>
-      <template v-for="{ figure, sign, label } in figures" :key="figure">
-        <span>{{ sign }}</span>
-        <label :class="{ solved: unknown === figure, count: figure === 'columns' }">
-          <input
-            :value="current(figure)"
-            :aria-label="`${label} of ${band.name}`"
-            @change="type(figure, $event)"
-            @keydown="step(figure, $event)"
+  <div class="band-equation">
+    <div class="equation">
+      <b>{{ width }}</b>
+      <template v-for="part in parts" :key="part.figure">
+        <span class="sign">{{ part.sign }}</span>
+        <span class="figure" :class="{ solved: unknown === part.figure, count: part.figure === 'columns' }">
+          <FigureField
+            :label="`${part.label} of ${name}`"
+            hide-label
+            :value="current(part.figure)"
+            :percent-of="width"
+            @change="type(part, $event)"
+            @trouble="trouble = $event"
           />
-          <span class="caption">{{ label }}</span>
-        </label>
+          <span class="caption">{{ part.label }}</span>
+          <button
+            v-if="part.figure !== 'marginRight'"
+            class="hold"
+            :aria-pressed="held.has(part.figure)"
+            :aria-label="`Hold the ${part.label} of ${name}`"
+            :title="
+              held.has(part.figure)
+                ? 'Held: it does not give way when another figure is typed'
+                : 'Hold it, so that it does not give way'
+            "
+            @click="hold(part.figure)"
+          >
+            {{ holdWords(part.figure) }}
+          </button>
+        </span>
       </template>
-    </p>
+      <span v-if="offers.length" class="offers">
+        <span class="soft">In whole pixels, columns of</span>
+        <span>
+          <button
+            v-for="(offer, index) in offers"
+            :key="index"
+            class="plain"
+            @click="attempt('Take whole pixels', () => offer.band)"
+          >
+            {{ offerWords(offer) }}
+          </button>
+        </span>
+      </span>
+      <span v-else-if="!broken" class="soft whole">All in whole pixels.</span>
+    </div>
+    <p v-if="trouble || broken" class="trouble-text" role="alert">{{ trouble || broken }}</p>
     <div class="settings">
       <ChoiceField
-        label="Gives way"
-        :value="unknown"
-        :choices="UNKNOWNS"
-        @change="unknown = $event ?? 'columnWidth'"
+        label="Columns"
+        :value="grid.columnWidth === undefined ? 'fluid' : 'fixed'"
+        :choices="{ fluid: 'grow with the page', fixed: 'keep their width' }"
+        @change="attempt('Change the columns', () => withColumns(grid, width, $event ?? 'fluid'))"
       />
-      <label class="soft">
-        Content stops growing at
-        <input
-          class="field"
-          :value="current('contentWidth')"
-          placeholder="never"
-          @change="type('contentWidth', $event)"
-        />
-      </label>
+      <FigureField
+        v-if="grid.columnWidth === undefined"
+        class="wide"
+        label="Content stops growing at"
+        :value="grid.contentWidth"
+        placeholder="never"
+        :percent-of="width"
+        @change="attempt('Change the content width', () => withContentWidth(grid, width, $event))"
+        @trouble="trouble = $event"
+      />
+      <ChoiceField
+        label="Margins"
+        :value="isOwn ? 'own' : 'alike'"
+        :choices="{ alike: 'alike at both sides', own: 'each its own' }"
+        @change="attempt('Change the margins', () => withMargins(grid, $event ?? 'alike'))"
+      />
       <ChoiceField
         label="Gutters"
-        :value="band.grid.gutters ?? 'between'"
+        :value="grid.gutters ?? 'between'"
         :choices="{ between: 'between columns', shared: 'half at each side of a column' }"
-        @change="write('Change where gutters stand', { ...band.grid, gutters: $event })"
+        @change="attempt('Change where gutters stand', () => ({ ...grid, gutters: $event }))"
       />
-      <span v-if="offers.length" class="offers">
-        <span class="soft">In whole pixels</span>
-        <button
-          v-for="offer in offers"
-          :key="offer.changed"
-          class="action"
-          @click="write('Take whole pixels', offer.band)"
-        >
-          {{ offerWords(offer) }}
-        </button>
-      </span>
-      <span v-else class="soft whole">All in whole pixels.</span>
     </div>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble.says }}</p>
-    <p class="soft spans">
-      <span>Spans</span>
-      <span v-for="(span, index) in spans" :key="index">{{ index + 1 }}: {{ shown(span) }}</span>
-    </p>
+    <details>
+      <summary>Spans and offsets</summary>
+      <table class="spans">
+        <tbody>
+          <tr>
+            <th scope="row">columns</th>
+            <td v-for="(_, index) in spans" :key="index">{{ index + 1 }}</td>
+          </tr>
+          <tr>
+            <th scope="row">as wide as</th>
+            <td v-for="({ span }, index) in spans" :key="index">{{ shown(span) }}</td>
+          </tr>
+          <tr>
+            <th scope="row">begins at</th>
+            <td v-for="({ offset }, index) in spans" :key="index">{{ shown(offset) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
   </div>
 </template>
 
 <style scoped>
+.band-equation {
+  display: grid;
+  gap: 8px;
+}
 .equation {
   display: flex;
-  gap: 8px;
-  align-items: baseline;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: flex-start;
   font-size: 20px;
   line-height: 32px;
 }
-.equation label {
+.figure {
   display: grid;
   width: 84px;
 }
-.equation .count {
-  width: 52px;
+.figure.count {
+  width: 60px;
 }
-.equation input {
-  width: 100%;
+.figure :deep(.field) {
   height: 32px;
   padding: 0 4px;
   border: 0;
   border-bottom: 1px solid var(--edge);
-  background: #fff;
   font-size: 20px;
   text-align: center;
 }
-.equation .solved input {
+.figure.solved :deep(.field) {
   border-bottom: 3px double var(--pine);
 }
-.caption {
+.caption,
+.hold {
   color: var(--soft);
   font-size: 12px;
   line-height: 18px;
   text-align: center;
 }
+.hold {
+  justify-self: center;
+  padding: 0 4px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
+.hold:hover,
+.solved .hold {
+  color: var(--pine);
+}
+.hold[aria-pressed='true'] {
+  background: var(--ink);
+  color: #fff;
+}
+.offers {
+  display: grid;
+  margin-left: 12px;
+  font-size: 13px;
+  line-height: 18px;
+}
+.offers button {
+  margin-right: 14px;
+}
+.whole {
+  margin-left: 12px;
+  font-size: 13px;
+}
 .settings {
   display: flex;
   flex-wrap: wrap;
-  gap: 16px;
+  gap: 8px 16px;
   align-items: end;
-  margin-top: 8px;
 }
-.settings label {
-  display: grid;
-  gap: 2px;
+.wide {
+  width: 170px;
+  white-space: nowrap;
 }
-.settings .field {
-  color: var(--ink);
-  width: 120px;
-}
-.offers {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.whole {
-  line-height: 28px;
+summary {
+  color: var(--soft);
+  cursor: pointer;
 }
 .spans {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  margin-top: 8px;
+  border-collapse: collapse;
+}
+.spans th {
+  padding-right: 10px;
+  color: var(--soft);
+  font-weight: 400;
+  text-align: left;
+  white-space: nowrap;
+}
+.spans td {
+  padding: 0 7px;
+  text-align: right;
 }
 </style>

@@ -5,6 +5,7 @@ import { mergePages, type IncomingPage } from '@nolvex/core/site/mergePages'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
+import StageViews from '../stages/StageViews.vue'
 import BriefView from './BriefView.vue'
 import ContentView from './ContentView.vue'
 import DeletePageDialog from './DeletePageDialog.vue'
@@ -77,17 +78,13 @@ useCommands().offer([
 <template>
   <main class="stage" @dragover="allowFiles" @drop="dropFiles">
     <div class="stage-strip">
-      <nav aria-label="Views of the map">
-        <RouterLink
-          v-for="(label, name) in mapViews"
-          :key="name"
-          :to="{ name: 'map', params: { project: project.id, view: name } }"
-          :class="{ current: view === name }"
-          :aria-current="view === name ? 'page' : undefined"
-          >{{ label
-          }}<sup v-if="name === 'findings' && findings.length">{{ findings.length }}</sup></RouterLink
-        >
-      </nav>
+      <StageViews
+        stage="map"
+        :views="mapViews"
+        :current="view"
+        label="Views of the map"
+        :waiting="{ findings: findings.length }"
+      />
       <span id="map-actions" class="end" />
       <span class="both">
         <button class="action" @click="isImporting = true">Bring in…</button>
@@ -135,27 +132,6 @@ useCommands().offer([
   flex: 1;
   flex-direction: column;
   min-height: 0;
-}
-nav {
-  display: flex;
-  gap: 14px;
-}
-nav a {
-  color: var(--ink);
-  font-weight: 600;
-  text-decoration: none;
-}
-nav a.current {
-  color: var(--pine);
-  text-decoration: underline;
-  text-decoration-thickness: 2px;
-  text-underline-offset: 4px;
-}
-sup {
-  padding-left: 2px;
-  color: var(--ochre-text);
-  font-size: 10px;
-  line-height: 0;
 }
 .both {
   display: flex;

@@ -89,9 +89,7 @@ const gateSince = ({ id, stage: name }: Version) =>
         <span v-if="version.stage" class="soft">{{ approvers(version) }} (unverified)</span>
         <template v-if="gateSince(version)">
           <span v-if="gateSince(version)?.length" class="since">
-            {{
-              gateSince(version)?.length === 1 ? '1 change' : `${gateSince(version)?.length} changes`
-            }}
+            {{ gateSince(version)?.length === 1 ? '1 change' : `${gateSince(version)?.length} changes` }}
             since
             <ul>
               <li v-for="(one, index) in gateSince(version)?.slice(0, 12)" :key="index">{{ one.says }}</li>

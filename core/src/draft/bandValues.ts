@@ -1,0 +1,114 @@
+import equal from 'fast-deep-equal'
+import type { z } from 'zod'
+import { blockSchema } from '../block/block'
+import { leafPathsIn } from '../document/leaf'
+import { valueAt } from '../document/path'
+import type { ChangePart, Json, Operation, StoredRecord } from '../document/types'
+import type { DrawingDocument } from '../drawing/drawing'
+import { towardsLead, type BandRange } from '../grid/band'
+import type { Bands } from '../resolve/value'
+import { levelSchema, type StyleDocument } from '../style/style'
+
+/** A record with values by band. */
+interface Varying {
+  id: string
+  at?: Record<string, unknown>
+}
+
+type Rewrite = (collection: string, schema: z.ZodObject, record: Varying) => Operation[]
+
+/** Rewrites the values by band of all blocks and type levels, as parts of a change. */
+export function rewriteBandValues(
+  drawings: DrawingDocument[],
+  style: StyleDocument,
+  rewrite: Rewrite,
+): ChangePart[] {
+  const levels = Object.values(style.records.levels)
+  return [
+    ...drawings.map(({ id, records }) => {
+      const blocks = Object.values(records.blocks)
+      const operations = blocks.flatMap((block) => rewrite('blocks', blockSchema, block))
+      return { document: id, kind: 'drawing', operations }
+    }),
+    {
+      document: style.id,
+      kind: 'style',
+      operations: levels.flatMap((level) => rewrite('levels', levelSchema, level)),
+    },
+  ].filter(({ operations }) => operations.length > 0)
+}
+
+const write = (collection: string, id: string, path: string[], value: Json | undefined): Operation => {
+  return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
+}
+const atSchema = (schema: z.ZodObject) => schema.pick({ at: true }) as z.ZodType
+
+/** Clears a record's values at a band, handing them to another where it has none. */
+export function withoutBand(band: string, outward: string | undefined): Rewrite {
+  return (collection, schema, record) => {
+    const values = record.at?.[band]
+    if (!values) return []
+    const stored = record as unknown as StoredRecord
+    const isSetOutward = (path: string[]) =>
+      valueAt(stored, ['at', outward ?? '', ...path]) !== undefined ||
+      valueAt(stored, ['at', outward ?? '', ...twin(path)]) !== undefined
+    return leafPathsIn(atSchema(schema), { at: { [band]: values } }).flatMap((path): Operation[] => {
+      const leaf = path.slice(2)
+      const clear = write(collection, record.id, path, undefined)
+      if (!outward || isSetOutward(leaf)) return [clear]
+      return [write(collection, record.id, ['at', outward, ...leaf], valueAt(stored, path)), clear]
+    })
+  }
+}
+
+/** A leaf's value and its “without” exclude one another: the path of the other. */
+const twin = (path: string[]) =>
+  path[0] === 'without' ? (path[1] ?? '').split('.') : ['without', path.join('.')]
+
+/** Writes a record for another lead so that its value is what it was at every band. */
+export function leadBy(bands: Bands, lead: string): Rewrite {
+  return (collection, schema, record) => {
+    if (!record.at) return []
+    const stored = record as unknown as StoredRecord
+    return varyingLeaves(schema, record).flatMap((leaf) => {
+      const value = (band: string) => valueThere(stored, leaf, bands, band)
+      const operations = [write(collection, record.id, leaf, value(lead))]
+      for (const { id } of bands.inOrder) {
+        const own = ['at', id, ...leaf]
+        const without = ['at', id, 'without', leaf.join('.')]
+        const [, nearer] = id === lead ? [] : towardsLead(bands.inOrder, id, lead)
+        const isSame = !nearer || equal(value(id), value(nearer.id))
+        operations.push(write(collection, record.id, own, isSame ? undefined : value(id)))
+        const isCleared = !isSame && value(id) === undefined
+        operations.push(write(collection, record.id, without, isCleared ? true : undefined))
+      }
+      return operations.filter((operation) => isNews(stored, operation))
+    })
+  }
+}
+
+const isNews = (stored: StoredRecord, operation: Operation) =>
+  operation.type !== 'set' || !equal(valueAt(stored, operation.path), operation.value)
+
+/** Every leaf of a record that some band sets or clears. */
+function varyingLeaves(schema: z.ZodObject, { at }: Varying): string[][] {
+  const paths = leafPathsIn(atSchema(schema), { at }).map((path) => path.slice(2))
+  const leaves = paths.map((path) => (path[0] === 'without' ? path[1].split('.') : path))
+  return [...new Map(leaves.map((leaf) => [leaf.join('.'), leaf])).values()]
+}
+
+/** What a record itself says of a leaf at a band; undefined where its kind's default shows. */
+function valueThere(
+  stored: StoredRecord,
+  leaf: string[],
+  { inOrder, lead }: Bands<BandRange>,
+  band: string,
+): Json | undefined {
+  for (const { id } of towardsLead(inOrder, band, lead)) {
+    if (id === lead) break
+    const own = valueAt(stored, ['at', id, ...leaf])
+    if (own !== undefined) return own
+    if (valueAt(stored, ['at', id, 'without', leaf.join('.')])) return undefined
+  }
+  return valueAt(stored, leaf)
+}

@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { guideWords } from '@nolvex/core/grid/guide'
+import { useOverlays } from '../../grid/useOverlays'
+import { followDrag } from '../useDrag'
+import { useDraftingPage } from '../useDraftingPage'
+import type { PlacedGuide } from './useGuides'
+
+/** The guides over the page: press one to choose it, drag it to move it, with Alt to leave a copy behind. */
+const props = defineProps<{ zoom: number; height: number; width: number }>()
+const page = useDraftingPage()
+const { guides } = page
+const { looks, shown } = useOverlays()
+const dragged = ref<{ id: string; by: number }>()
+
+const positionOf = ({ id, position }: PlacedGuide) =>
+  position + (dragged.value?.id === id ? dragged.value.by : 0)
+const style = (guide: PlacedGuide) => ({
+  [guide.axis === 'x' ? 'left' : 'top']: `${positionOf(guide) * props.zoom}px`,
+  '--guide': looks.value.guides.colour,
+  '--strength': String(looks.value.guides.strength / 100),
+})
+const words = (guide: PlacedGuide) =>
+  dragged.value?.id === guide.id ? `${Math.round(positionOf(guide))} px` : guideWords(guide.at)
+
+function press(event: PointerEvent, guide: PlacedGuide) {
+  if (event.button !== 0) return
+  event.stopPropagation()
+  const isChosen = guides.selected.value.includes(guide.id)
+  if (event.shiftKey)
+    guides.choose(
+      isChosen ? guides.selected.value.filter((id) => id !== guide.id) : [...guides.selected.value, guide.id],
+    )
+  else if (!isChosen) guides.choose([guide.id])
+  page.select([])
+  if (guide.locked) return
+  followDrag(event, {
+    move: (dx, dy) => {
+      dragged.value = { id: guide.id, by: Math.round((guide.axis === 'x' ? dx : dy) / props.zoom) }
+    },
+    end: (kept) => {
+      const by = dragged.value?.by ?? 0
+      dragged.value = undefined
+      if (!kept || by === 0) return
+      if (event.altKey) guides.copy([guide.id], by)
+      else if (leavesPage(guide, by)) guides.clear([guide.id])
+      else guides.move([guide.id], by)
+    },
+  })
+}
+
+/** A guide pulled off the page is taken away. */
+function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
+  const at = position + by
+  return at < -8 || at > (axis === 'x' ? props.width : props.height) + 8
+}
+</script>
+
+<template>
+  <template v-if="shown.guides">
+    <div
+      v-for="guide in guides.placed.value.filter(({ hidden }) => !hidden)"
+      :key="guide.id"
+      class="guide"
+      :class="[
+        guide.axis,
+        {
+          chosen: guides.selected.value.includes(guide.id),
+          locked: guide.locked,
+          dragged: dragged?.id === guide.id,
+        },
+      ]"
+      :style="style(guide)"
+      :data-guide="guide.id"
+      :title="guide.locked ? 'Locked guide' : 'Drag to move, with Alt to copy; off the page takes it away'"
+      @pointerdown="press($event, guide)"
+    >
+      <span class="words">{{ words(guide) }}</span>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.guide {
+  position: absolute;
+  z-index: 2;
+}
+.guide::before {
+  content: '';
+  position: absolute;
+  opacity: var(--strength);
+}
+.x {
+  top: 0;
+  bottom: 0;
+  width: 7px;
+  margin-left: -3px;
+  cursor: ew-resize;
+}
+.x::before {
+  top: 0;
+  bottom: 0;
+  left: 3px;
+  border-left: 1px solid var(--guide);
+}
+.y {
+  right: 0;
+  left: 0;
+  height: 7px;
+  margin-top: -3px;
+  cursor: ns-resize;
+}
+.y::before {
+  top: 3px;
+  right: 0;
+  left: 0;
+  border-top: 1px solid var(--guide);
+}
+.locked {
+  cursor: default;
+}
+.locked::before {
+  border-style: dashed;
+}
+.chosen::before {
+  border-width: 2px;
+  opacity: 1;
+}
+.words {
+  display: none;
+  position: absolute;
+  top: 4px;
+  left: 6px;
+  padding: 0 4px;
+  background: var(--ochre-text);
+  color: #fff;
+  font-size: 11px;
+  line-height: 16px;
+  white-space: nowrap;
+  pointer-events: none;
+}
+.guide:hover .words,
+.guide.chosen .words,
+.guide.dragged .words {
+  display: block;
+}
+</style>

@@ -1,0 +1,48 @@
+import { computed, shallowRef, toRaw, type Ref } from 'vue'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { contentCarried, type ContentCarried } from '@nolvex/core/layout/contentCarried'
+import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
+import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
+import { gridOfPage } from '@nolvex/core/site/pageGrid'
+import type { BandGrid } from '@nolvex/core/grid/bandGrid'
+import type { Band } from '@nolvex/core/site/site'
+import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
+import { usualEnvironment } from '@nolvex/core/units/environment'
+import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useProject } from '../session/projectStore'
+
+/** A page as one band shows it, at the width the band is drawn at. */
+export interface BandPage {
+  band: Band
+  grid: BandGrid
+  layout: PageLayout
+  carried: ContentCarried
+}
+
+/** A page laid out at every band, kept up with every change. */
+export function useBandPages(page: Ref<string | undefined>) {
+  const project = useProject()
+  const library = shallowRef<FontLibrary>()
+  void loadFontLibrary().then((loaded) => (library.value = loaded))
+  const kept = new Map<string, { resolver: PageResolver; layouter: PageLayouter }>()
+
+  return computed((): BandPage[] => {
+    const { value: fonts } = library
+    const id = page.value
+    if (!fonts || !id) return []
+    const drawing = project.drawing(id) ?? { kind: 'drawing', id, schema: 1, records: { blocks: {} } }
+    const sources = {
+      drawing: toRaw(drawing) as DrawingDocument,
+      site: toRaw(project.site),
+      style: toRaw(project.style),
+    }
+    return bandsOf(project.site).inOrder.map((band) => {
+      const own = kept.get(band.id) ?? { resolver: new PageResolver(), layouter: new PageLayouter(fonts) }
+      kept.set(band.id, own)
+      const tree = own.resolver.resolve(sources, band.id)
+      const layout = own.layouter.layout(tree, { ...usualEnvironment, viewportWidth: band.drawnAt })
+      const grid = gridOfPage(project.site.records, id, band.id)
+      return { band, grid, layout, carried: contentCarried(layout) }
+    })
+  })
+}

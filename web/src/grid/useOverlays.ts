@@ -1,0 +1,53 @@
+import { createSharedComposable, useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
+import type { Json } from '@nolvex/core/document/types'
+import { OVERLAYS, USUAL_OVERLAYS, type OverlayLook, type OverlayName } from '@nolvex/core/site/gridPlan'
+import { useCommands } from '../commands/commandStore'
+import { useProject } from '../session/projectStore'
+
+/** The key that shows or hides each overlay. */
+export const OVERLAY_KEYS: Record<OverlayName, string> = {
+  columns: 'C',
+  rows: 'R',
+  baseline: 'B',
+  guides: 'G',
+  folds: 'F',
+  content: 'W',
+}
+
+/** Which lines are laid over pages, here in this browser, and how they are drawn, in the project. */
+export const useOverlays = createSharedComposable(() => {
+  const project = useProject()
+  const shown = useLocalStorage<Record<OverlayName, boolean>>(
+    'nolvex-overlays',
+    { columns: true, rows: false, baseline: false, guides: true, folds: false, content: false },
+    { mergeDefaults: true },
+  )
+  const rulers = useLocalStorage('nolvex-rulers', true)
+  /** what dragged blocks snap to */
+  const snapping = useLocalStorage(
+    'nolvex-snapping',
+    { blocks: true, columns: true, rows: true, guides: true },
+    { mergeDefaults: true },
+  )
+  const looks = computed(() => ({ ...USUAL_OVERLAYS, ...project.site.records.settings.site.overlays }))
+
+  function setLook(name: OverlayName, look: OverlayLook) {
+    const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
+    project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
+  }
+  return { shown, rulers, snapping, looks, setLook }
+})
+
+/** Offers a command with its key for each overlay. */
+export function offerOverlayCommands(names: OverlayName[]) {
+  const { shown } = useOverlays()
+  useCommands().offer(
+    names.map((name) => ({
+      id: `overlay-${name}`,
+      label: `Show or hide: ${OVERLAYS[name].toLowerCase()}`,
+      keys: [OVERLAY_KEYS[name]],
+      run: () => (shown.value = { ...shown.value, [name]: !shown.value[name] }),
+    })),
+  )
+}
