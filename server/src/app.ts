@@ -10,6 +10,7 @@ import { pinoHttp } from 'pino-http'
 import type { Sequelize } from 'sequelize'
 import { assetRoutes } from './assets/assetRoutes'
 import { rootFolder } from './config'
+import { analyticsService } from './analyticsService/analyticsService'
 import { contentService } from './contentService/contentService'
 import { documentRoutes } from './documents/documentRoutes'
 import type { ProjectStates } from './documents/projectState'
@@ -82,6 +83,7 @@ export function createApp({ sequelize, states, runner, log }: Services): Express
     versionRoutes(sequelize, states),
   )
   app.use('/api/service', contentService())
+  app.use('/api/analytics', analyticsService())
   app.use('/api', () => {
     throw new Problem(404, 'There is no such address.')
   })

@@ -107,6 +107,7 @@ const routes: Route[] = [
     summary: 'All documents as a version keeps them',
   },
   { method: 'get', path: '/service', summary: 'Lists of the content service stand-in' },
+  { method: 'get', path: '/analytics/viewports', summary: 'Viewport counts of the analytics stand-in' },
   { method: 'get', path: '/service/{list}', summary: 'Records of one of its lists' },
   { method: 'get', path: '/projects/{project}/file', summary: 'The project as a project file' },
 ]

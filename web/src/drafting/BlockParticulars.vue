@@ -7,6 +7,7 @@ import { plainText } from '@nolvex/core/document/richText'
 import { inOrder } from '@nolvex/core/document/tree'
 import { cssLength, type WrittenLength } from '@nolvex/core/units/length'
 import { readLength } from '@nolvex/core/units/typedLength'
+import SeenBy from '../audience/SeenBy.vue'
 import { useProject } from '../session/projectStore'
 import LeafRow from './LeafRow.vue'
 import { useDraftingPage } from './useDraftingPage'
@@ -319,6 +320,7 @@ const SIDES = ['top', 'right', 'bottom', 'left']
           "
         />
       </LeafRow>
+      <SeenBy :drawing="page.drawing.value" :block="one.id" />
       <p v-if="!page.isLead.value" class="note">
         What you change here holds for {{ page.band.value.name }}. <b>≠</b> marks what differs.
       </p>

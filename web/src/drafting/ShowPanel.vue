@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { OVERLAY_KEYS, useOverlays } from '../grid/useOverlays'
-import { useViewport } from '../viewport/useViewport'
+import { useViewport } from '../screens/useViewport'
 import { useDraftingPage } from './useDraftingPage'
 
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */

@@ -1,9 +1,16 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { percent, useAudience } from '../audience/useAudience'
 import { useDraftingPage } from './useDraftingPage'
 
 const { bands, band, width } = useDraftingPage()
+const { steps: all, total } = useAudience()
+const STEP = 40
+const steps = computed(() =>
+  all.value.filter(({ from, visits }) => visits > 0 && from + STEP > LEAST && from < MOST),
+)
+const most = computed(() => Math.max(1, ...steps.value.map(({ visits }) => visits)))
 const LEAST = 320
 const MOST = 1920
 const rail = ref<HTMLElement>()
@@ -45,6 +52,17 @@ function step(event: KeyboardEvent) {
 <template>
   <div ref="rail" class="rail" @pointerdown="drag">
     <svg width="100%" height="60" aria-hidden="true">
+      <rect
+        v-for="{ from, visits } in steps"
+        :key="from"
+        class="visits"
+        :x="at(from)"
+        :width="Math.max(1, at(from + STEP) - at(from) - 1)"
+        :y="36 - (visits / most) * 24"
+        :height="(visits / most) * 24"
+      >
+        <title>{{ percent(visits / total) }} of visits from {{ from }} to {{ from + STEP - 1 }} px</title>
+      </rect>
       <line x1="0" x2="100%" y1="36" y2="36" />
       <line v-for="px in small" :key="px" :x1="at(px)" :x2="at(px)" y1="33" y2="36" />
       <g v-for="px in ticks" :key="px">
@@ -102,6 +120,10 @@ function step(event: KeyboardEvent) {
 svg {
   display: block;
   overflow: visible;
+}
+.visits {
+  fill: var(--slate);
+  opacity: 0.28;
 }
 line {
   stroke: var(--edge);

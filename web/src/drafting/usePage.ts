@@ -15,7 +15,7 @@ import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { useProject } from '../session/projectStore'
-import { useViewport } from '../viewport/useViewport'
+import { useViewport } from '../screens/useViewport'
 import { useGuides } from './guides/useGuides'
 
 /** A block as it stands on the page now, px from the page's corner. */

@@ -117,7 +117,7 @@ const holdWords = (figure: GridFigure) =>
             v-if="part.figure !== 'marginRight'"
             class="hold"
             :aria-pressed="held.has(part.figure)"
-            :aria-label="`Hold the ${part.label} of ${name}`"
+            :aria-label="`${holdWords(part.figure)}: ${part.label} of ${name}`"
             :title="
               held.has(part.figure)
                 ? 'Held: it does not give way when another figure is typed'

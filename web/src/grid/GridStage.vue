@@ -4,7 +4,12 @@ import { useRoute, useRouter } from 'vue-router'
 import { useCommands } from '../commands/commandStore'
 import { useProject } from '../session/projectStore'
 import StageViews from '../stages/StageViews.vue'
+import AudienceView from '../audience/AudienceView.vue'
 import BandsView from './BandsView.vue'
+import GuidesView from './GuidesView.vue'
+import ScreensView from '../screens/ScreensView.vue'
+import SizingView from './SizingView.vue'
+import FoundGridView from '../found/FoundGridView.vue'
 import { gridViews, type GridViewName } from './gridViews'
 
 /** Widths, grids, guides, screens and audience, before anything is drawn and while it is. */
@@ -33,6 +38,11 @@ useCommands().offer(
     </div>
     <div class="body">
       <BandsView v-if="view === 'bands'" />
+      <GuidesView v-else-if="view === 'guides'" />
+      <ScreensView v-else-if="view === 'screens'" />
+      <AudienceView v-else-if="view === 'audience'" />
+      <SizingView v-else-if="view === 'sizing'" />
+      <FoundGridView v-else-if="view === 'found'" />
     </div>
   </main>
 </template>

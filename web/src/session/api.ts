@@ -111,6 +111,12 @@ export const api = {
     )
     return records
   },
+  viewportCounts: async (days: number) => {
+    const { sizes } = await ask<{ sizes: { width: number; height: number; visits: number }[] }>(
+      `/analytics/viewports?days=${days}`,
+    )
+    return sizes
+  },
   startExport: (id: string, input: object) => ask<ExportJob>(`/projects/${id}/exports`, json('POST', input)),
   exportJob: (id: string, job: string) => ask<ExportJob>(`/projects/${id}/exports/${job}`),
   cancelExport: (id: string, job: string) =>

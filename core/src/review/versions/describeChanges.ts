@@ -1,5 +1,5 @@
 import { compareDocuments, type RecordDifference } from '../../document/compare'
-import type { Documents, StoredRecord } from '../../document/types'
+import type { Documents, Json, StoredRecord } from '../../document/types'
 
 /** A difference between two states of a project, in words. */
 export interface DescribedChange {
@@ -95,15 +95,10 @@ function describeSite(
   const records = (documents: Documents) => documents.site?.records[collection] ?? {}
   const now = records(after)[id] ?? records(before)[id]
   if (collection === 'pages') return describePage(difference, before, after, title)
-  if (collection === 'bands' || collection === 'settings')
-    return [
-      {
-        stage: collection === 'bands' ? 'grid' : 'map',
-        about: 'settings',
-        says: `${String(now.name ?? 'Settings')} changed`,
-      },
-    ]
-  return [{ stage: 'map', ...wordsFor(difference, now, after, title) }]
+  if (collection === 'bands') return describeBand(difference, before, after)
+  if (collection === 'settings') return describeSettings(difference, after)
+  const stage = OF_THE_GRID.has(collection) ? 'grid' : 'map'
+  return [{ stage, ...wordsFor(difference, now, after, title) }]
 }
 
 function describePage(
@@ -124,14 +119,88 @@ function describePage(
   else if (changed.has('order')) said.push(page(`${title(id)} changed its place among its neighbours`))
   if (changed.has('checked'))
     said.push({ stage: 'ledger', about: 'progress', says: `${title(id)}: what is checked off changed` })
-  const others = [...changed].filter(
-    (field) => !['title', 'parent', 'order', 'checked'].includes(String(field)),
-  )
+  const bandName = (id: string) => String(after.site.records.bands[id]?.name ?? 'a band')
+  for (const band of new Set(leaves.filter(({ path }) => path[0] === 'grids').map(({ path }) => path[1])))
+    said.push({
+      stage: 'grid',
+      about: 'grids',
+      says: `${title(id)}: its own grid at ${bandName(band)} changed`,
+    })
+  if (changed.has('underlay'))
+    said.push({ stage: 'wireframe', about: 'drawings', says: `${title(id)}: the picture under it changed` })
+  const told = ['title', 'parent', 'order', 'checked', 'grids', 'underlay']
+  const others = [...changed].filter((field) => !told.includes(String(field)))
   if (others.length) said.push(page(`${title(id)}: ${others.join(', ')} changed`))
   return said
 }
 
+const OF_THE_GRID = new Set([
+  ...['savedGrids', 'guides', 'guideSets', 'screens', 'frames', 'browserTabs', 'audience'],
+  'gridQuestions',
+])
+
+/** A band with every figure that changed, before and after. */
+function describeBand(
+  { id, change, leaves }: RecordDifference,
+  before: Documents,
+  after: Documents,
+): DescribedChange[] {
+  const band = (says: string): DescribedChange => ({ stage: 'grid', about: 'bands', says })
+  const was = before.site?.records.bands[id]
+  const is = after.site?.records.bands[id]
+  if (change !== 'altered') return [band(`Band ${String((is ?? was).name)} ${change}`)]
+  return leaves.map((leaf) => {
+    const figure = FIGURES[leaf.path.join('.')] ?? leaf.path.slice(1).join(' ')
+    const value = (of: Json | undefined) => (of === undefined ? 'none' : String(of))
+    return band(`${String(is.name)}: ${figure} was ${value(leaf.before)}, is ${value(leaf.after)}`)
+  })
+}
+
+const FIGURES: Record<string, string> = {
+  name: 'its name',
+  from: 'its breakpoint',
+  drawnAt: 'the width it is drawn at',
+  'grid.columns': 'columns',
+  'grid.gutter': 'gutter',
+  'grid.margin': 'margin',
+  'grid.marginRight': 'right margin',
+  'grid.contentWidth': 'content width',
+  'grid.columnWidth': 'fixed column width',
+  'grid.gutters': 'where gutters stand',
+  'grid.baseline.step': 'baseline',
+}
+
+const GRID_SETTINGS: Record<string, string> = {
+  lead: 'Another band is the lead',
+  sizing: 'How pages are sized changed',
+  overlays: 'How lines over pages are drawn changed',
+  pageGround: 'The ground behind pages changed',
+  rootSize: 'The root’s font size changed',
+}
+
+function describeSettings({ leaves }: RecordDifference, after: Documents): DescribedChange[] {
+  const fields = [...new Set(leaves.map(({ path }) => path[0]))]
+  return fields.map((field): DescribedChange => {
+    const says = GRID_SETTINGS[field]
+    if (!says) return { stage: 'map', about: 'settings', says: 'Settings changed' }
+    const lead = after.site?.records.bands[String(after.site.records.settings.site.lead)]
+    return {
+      stage: 'grid',
+      about: 'settings',
+      says: field === 'lead' ? `${String(lead?.name)} is the lead now` : says,
+    }
+  })
+}
+
 const WORDS: Record<string, [about: string, noun: string]> = {
+  savedGrids: ['grids', 'kept grid'],
+  guides: ['guides', 'guide'],
+  guideSets: ['guides', 'set of guides'],
+  screens: ['screens', 'screen'],
+  frames: ['screens', 'browser frame'],
+  browserTabs: ['screens', 'browser tab'],
+  audience: ['audience', 'audience'],
+  gridQuestions: ['agreement', 'question'],
   sections: ['sections', 'section'],
   menus: ['menus', 'menu'],
   menuEntries: ['menus', 'line'],

@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import {
+  foldCurve,
+  histogram,
+  readSizes,
+  shareWhoSee,
+  type ViewportSize,
+} from '@nolvex/core/viewport/audience'
+import { proposedBands, representativeWidths } from '@nolvex/core/viewport/representativeWidths'
+import { bandsOf } from '@nolvex/core/resolve/resolvePage'
+import FigureField from '../forms/FigureField.vue'
+import { useBandChanges } from '../grid/useBandChanges'
+import { api } from '../session/api'
+import { useProject } from '../session/projectStore'
+import { useViewport } from '../screens/useViewport'
+import AudienceChart from './AudienceChart.vue'
+import ImportAudience from './ImportAudience.vue'
+import { percent, useAudience } from './useAudience'
+
+/** Who comes with which window: brought in, shown, and what bands it speaks for. */
+const project = useProject()
+const audience = useAudience()
+const changes = useBandChanges()
+const { folds } = useViewport()
+const { sizes, total, byWidth, byHeight, perBand, record } = audience
+const isImporting = ref(false)
+const importer = ref<InstanceType<typeof ImportAudience>>()
+const typed = ref('')
+const trouble = ref('')
+const isAsking = ref(false)
+const days = ref(28)
+
+const MOST_WIDTHS = 8
+const STEP = 40
+
+const bands = computed(() => bandsOf(project.site).inOrder)
+const widthPoints = computed(() =>
+  histogram(byWidth.value, STEP).map(({ from, visits }): [number, number] => [
+    from + STEP / 2,
+    visits / total.value,
+  ]),
+)
+const heightPoints = computed(() =>
+  histogram(byHeight.value, STEP).map(({ from, visits }): [number, number] => [
+    from + STEP / 2,
+    visits / total.value,
+  ]),
+)
+const bandMarks = computed(() => bands.value.slice(1).map(({ name, from }) => ({ x: from, label: name })))
+const curve = computed(() => foldCurve(sizes.value).map(({ px, share }): [number, number] => [px, share]))
+const foldMarks = computed(() => folds.value.map(({ name, height }) => ({ x: height, label: name })))
+const asked = ref(600)
+const seeing = computed(() => shareWhoSee(sizes.value, asked.value))
+
+const best = computed(() => representativeWidths(byWidth.value, MOST_WIDTHS))
+/** How far, in px, a visitor is on average from the width that stands for them. */
+const misfit = (index: number) => Math.sqrt(best.value[index].misfit)
+const misfitPoints = computed(() =>
+  best.value.map((_, index): [number, number] => [index + 1, misfit(index)]),
+)
+const chosen = ref(3)
+const clusters = computed(() => best.value[Math.min(chosen.value, best.value.length) - 1]?.clusters ?? [])
+const proposal = computed(() => proposedBands(clusters.value))
+
+function useTyped() {
+  trouble.value = ''
+  const read = readSizes(typed.value)
+  if ('error' in read) return (trouble.value = read.error)
+  audience.set(read.sizes, 'typed')
+  typed.value = ''
+}
+
+async function ask() {
+  trouble.value = ''
+  isAsking.value = true
+  try {
+    const answer = await api.viewportCounts(days.value)
+    const found = answer.map(({ width, height, visits }): ViewportSize => [width, height, visits])
+    audience.set(found, `analytics service, ${days.value} days`)
+  } catch (error) {
+    trouble.value = (error as Error).message
+  } finally {
+    isAsking.value = false
+  }
+}
+
+const useProposal = () => changes.use(`Take ${proposal.value.length} bands from the audience`, proposal.value)
+function drop(event: DragEvent) {
+  if (!event.dataTransfer?.files.length) return
+  isImporting.value = true
+  void importer.value?.take(event.dataTransfer.files)
+}
+</script>
+
+<template>
+  <div class="board" @dragover.prevent @drop.prevent="drop">
+    <div v-if="sizes.length === 0" class="invitation">
+      <h2>Who comes with which window?</h2>
+      <p>
+        Viewport sizes with their visits tell which bands to draw and what is seen without scrolling. Bring in
+        a file, ask the analytics service, or type a few sizes at the side.
+      </p>
+    </div>
+    <template v-else>
+      <section>
+        <h3>Visits by width</h3>
+        <AudienceChart
+          label="Share of visits by viewport width, with where bands begin"
+          kind="bar"
+          unit="px wide"
+          :points="widthPoints"
+          :value="percent"
+          :marks="bandMarks"
+        />
+        <p class="shares">
+          <span v-for="band in bands" :key="band.id"
+            ><b>{{ band.name }}</b> {{ percent(perBand.get(band.id) ?? 0) }}</span
+          >
+        </p>
+      </section>
+      <section>
+        <h3>Visits by height</h3>
+        <AudienceChart
+          label="Share of visits by viewport height"
+          kind="bar"
+          unit="px high"
+          :points="heightPoints"
+          :value="percent"
+          :marks="foldMarks"
+        />
+      </section>
+      <section>
+        <h3>How much of a page is seen without scrolling</h3>
+        <AudienceChart
+          label="Share of visits that see at least so many px of a page"
+          kind="step"
+          unit="px"
+          :points="curve"
+          :most="1"
+          :value="percent"
+          :marks="foldMarks"
+        />
+        <p class="asked">
+          <FigureField
+            class="short"
+            label="px of a page"
+            hide-label
+            :value="asked"
+            @change="$event !== undefined && (asked = $event)"
+          />
+          px are seen by <b>{{ percent(seeing) }}</b> of visitors.
+        </p>
+      </section>
+      <section>
+        <h3>The widths that stand best for them</h3>
+        <AudienceChart
+          label="How far visitors are from the width that stands for them, by the number of widths"
+          kind="line"
+          unit="widths"
+          :points="misfitPoints"
+          :value="(px) => `${Math.round(px)} px`"
+        />
+        <p class="asked">
+          <label>
+            <select v-model.number="chosen" class="field" aria-label="Number of widths">
+              <option v-for="(_, index) in best" :key="index" :value="index + 1">
+                {{ index + 1 }} {{ index === 0 ? 'width' : 'widths' }}, off by
+                {{ Math.round(misfit(index)) }} px
+              </option>
+            </select>
+          </label>
+          <span v-for="cluster in clusters" :key="cluster.from" class="cluster">
+            <b>{{ cluster.commonest }}</b>
+            <span class="soft"
+              >{{ cluster.from }} to {{ cluster.to }}, {{ percent(cluster.visits / total) }}</span
+            >
+          </span>
+        </p>
+        <p class="asked">
+          <button class="action main" @click="useProposal">
+            Take {{ proposal.length === 1 ? 'this band' : `these ${proposal.length} bands` }}
+          </button>
+          <span class="soft">{{ proposal.map(({ name, from }) => `${name} from ${from}`).join(', ') }}</span>
+        </p>
+        <p v-if="changes.trouble.value" class="trouble-text" role="alert">{{ changes.trouble.value.says }}</p>
+      </section>
+    </template>
+  </div>
+  <aside class="sources">
+    <h3>Where it comes from</h3>
+    <p v-if="record" class="soft">
+      {{ total.toLocaleString('en-GB') }} visits in {{ sizes.length }} sizes; {{ record.source }}.
+    </p>
+    <button class="action" @click="isImporting = true">From a file…</button>
+    <form @submit.prevent="ask">
+      <button class="action" :disabled="isAsking">Ask the analytics service</button>
+      <label class="soft days">
+        for the last
+        <input v-model.number="days" class="field" type="number" min="1" max="365" aria-label="Days" /> days
+      </label>
+    </form>
+    <form @submit.prevent="useTyped">
+      <label class="soft">
+        Typed, a line each
+        <textarea v-model="typed" class="field" rows="4" placeholder="1440 x 900 1200&#10;390 x 844 900" />
+      </label>
+      <button class="action" :disabled="!typed.trim()">Use these sizes</button>
+    </form>
+    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <button v-if="record" class="plain" @click="audience.clear">Take the audience away</button>
+    <p class="soft">
+      Beside a selected block, Wireframe says what share of these visitors see it without scrolling.
+    </p>
+  </aside>
+  <ImportAudience ref="importer" v-model="isImporting" />
+</template>
+
+<style scoped>
+.board {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  align-content: start;
+}
+.invitation {
+  grid-column: 1 / -1;
+}
+section {
+  min-width: 0;
+  padding: 12px 16px;
+  background: var(--paper);
+  border: 1px solid var(--hairline);
+}
+.shares,
+.asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  margin-top: 6px;
+}
+.short {
+  width: 72px;
+}
+.cluster {
+  white-space: nowrap;
+}
+.cluster .soft {
+  margin-left: 4px;
+  font-size: 12px;
+}
+.sources {
+  display: flex;
+  flex: none;
+  flex-direction: column;
+  gap: 10px;
+  width: 232px;
+  padding: 16px;
+  overflow: auto;
+  background: var(--paper);
+  border-left: 1px solid var(--hairline);
+}
+form {
+  display: grid;
+  gap: 6px;
+}
+form label {
+  display: grid;
+  gap: 2px;
+}
+form .days {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.days .field {
+  width: 64px;
+}
+textarea {
+  width: 100%;
+  height: auto;
+  padding: 5px 8px;
+}
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { proxy } from 'comlink'
+import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { useProject } from '../session/projectStore'
+import { startAudienceWorker } from './startAudienceWorker'
+import { percent, useAudience } from './useAudience'
+
+/** What share of the audience sees a block without scrolling, each in their own window. */
+const props = defineProps<{ drawing: DrawingDocument; block: string }>()
+const project = useProject()
+const { sizes } = useAudience()
+const seen = shallowRef<Map<string, number>>()
+const progress = ref<number>()
+let end: (() => void) | undefined
+
+function stop() {
+  end?.()
+  end = undefined
+  progress.value = undefined
+}
+
+/** What was worked out holds for one state of the drawing, the site and the style. */
+watch([() => props.drawing, () => project.site, () => project.style], () => {
+  stop()
+  seen.value = undefined
+})
+onScopeDispose(stop)
+
+async function work() {
+  stop()
+  progress.value = 0
+  const worker = startAudienceWorker()
+  end = worker.end
+  const sources = { drawing: toRaw(props.drawing), site: toRaw(project.site), style: toRaw(project.style) }
+  seen.value = await worker.remote.visibility(
+    sources,
+    toRaw(sizes.value),
+    proxy((done: number) => (progress.value = done)),
+  )
+  stop()
+}
+</script>
+
+<template>
+  <div v-if="sizes.length" class="seen-by" role="status">
+    <template v-if="seen">
+      Seen without scrolling by <b>{{ percent(seen.get(block) ?? 0) }}</b> of visitors
+    </template>
+    <template v-else-if="progress !== undefined">
+      <progress :value="progress" aria-label="Laying the page out for everybody" />
+      <button class="plain" @click="stop">Cancel</button>
+    </template>
+    <button v-else class="plain" @click="work">Who sees it without scrolling?</button>
+  </div>
+</template>
+
+<style scoped>
+.seen-by {
+  margin-top: 8px;
+}
+progress {
+  width: 120px;
+}
+</style>

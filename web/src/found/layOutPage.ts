@@ -1,0 +1,137 @@
+import type { BlockEdges } from '@nolvex/core/grid/inferGrid'
+import { fileNamed, type PageFiles } from './readPageFiles'
+
+/** A block of an opened page, px from its top left corner. */
+export interface FoundBlock extends BlockEdges {
+  top: number
+  bottom: number
+}
+
+const MOST_ELEMENTS = 20_000
+const PATIENCE = 4000
+const REMOVED =
+  'script, noscript, iframe, frame, object, embed, base, meta, link, style, template, audio, video, source'
+
+/**
+ * Lays a page out in a sandboxed frame, without scripts and without fetching anything, and reads where its blocks
+ * stand. The frame stays in the page while it is looked at.
+ * @throws an error for a page of too many elements
+ */
+export async function layOutPage(
+  frame: HTMLIFrameElement,
+  page: PageFiles,
+  width: number,
+): Promise<FoundBlock[]> {
+  const { html, inline } = withoutInlineStyles(page.html)
+  const parsed = new DOMParser().parseFromString(html, 'text/html')
+  const count = parsed.querySelectorAll('*').length
+  if (count > MOST_ELEMENTS)
+    throw new Error(`The page has ${count} elements, more than ${MOST_ELEMENTS}. Save a smaller part of it.`)
+  const sheets = stylesOf(parsed, inline, page)
+  for (const element of parsed.querySelectorAll(REMOVED)) element.remove()
+  const addresses = withOwnPictures(parsed, page)
+  frame.style.width = `${width}px`
+  const { contentDocument: inside, contentWindow: view } = frame
+  if (!inside || !view) throw new Error('The page could not be opened. Try again.')
+  inside.replaceChild(inside.adoptNode(parsed.documentElement), inside.documentElement)
+  inside.adoptedStyleSheets = sheets.map((css) => {
+    const sheet = new (view as Window & typeof globalThis).CSSStyleSheet()
+    sheet.replaceSync(css)
+    return sheet
+  })
+  await Promise.race([
+    Promise.all([...inside.images].map((image) => image.decode().catch(() => undefined))),
+    new Promise((resolve) => setTimeout(resolve, PATIENCE)),
+  ])
+  for (const address of addresses) URL.revokeObjectURL(address)
+  return blocksOf(inside, view as Window & typeof globalThis)
+}
+
+/** The page's style elements taken out before it is parsed, as the application's own policy refuses them. */
+function withoutInlineStyles(html: string): { html: string; inline: string[] } {
+  const inline: string[] = []
+  const rest = html.replace(/<style\b[^>]*>([\s\S]*?)<\/style\s*>/gi, (_whole, css: string) => {
+    inline.push(css)
+    return `<link rel="stylesheet" data-inline="${inline.length - 1}">`
+  })
+  return { html: rest, inline }
+}
+
+/** All CSS of a page in its order; what it would fetch is taken out. */
+function stylesOf(parsed: Document, inline: string[], page: PageFiles): string[] {
+  return [...parsed.querySelectorAll('link[rel~="stylesheet" i]')].map((element) => {
+    const index = element.getAttribute('data-inline')
+    if (index !== null) return withoutFetching(inline[Number(index)] ?? '')
+    const file = fileNamed(page, element.getAttribute('href') ?? '')
+    return file ? withoutFetching(new TextDecoder().decode(file)) : ''
+  })
+}
+
+const withoutFetching = (css: string) =>
+  css
+    .replace(/@import[^;]+;/gi, '')
+    .replace(/@font-face\s*\{[^}]*\}/gi, '')
+    .replace(/url\(\s*(?!['"]?data:image\/)[^)]*\)/gi, 'none')
+
+/** Gives pictures that came along an address of their own; others keep only their size. */
+function withOwnPictures(parsed: Document, page: PageFiles): string[] {
+  const addresses: string[] = []
+  for (const element of parsed.querySelectorAll('*'))
+    for (const { name, value } of [...element.attributes]) {
+      const fetches = ['src', 'srcset', 'poster', 'background', 'data', 'href', 'xlink:href'].includes(name)
+      if (name.startsWith('on') || name === 'srcset') element.removeAttribute(name)
+      else if (name === 'style') element.setAttribute('style', withoutFetching(value))
+      else if (fetches && !value.startsWith('data:image/')) {
+        const file = name === 'src' ? fileNamed(page, value) : undefined
+        if (!file) element.removeAttribute(name)
+        else {
+          const type = /\.svg$/i.test(value) ? { type: 'image/svg+xml' } : {}
+          const address = URL.createObjectURL(new Blob([file as BlobPart], type))
+          addresses.push(address)
+          element.setAttribute(name, address)
+        }
+      }
+    }
+  return addresses
+}
+
+const REPLACED = new Set([
+  'IMG',
+  'PICTURE',
+  'SVG',
+  'CANVAS',
+  'INPUT',
+  'SELECT',
+  'TEXTAREA',
+  'BUTTON',
+  'HR',
+  'TABLE',
+])
+
+/** Blocks one sees: what holds text, is replaced, or has a ground or an edge of its own. */
+function blocksOf(inside: Document, view: Window & typeof globalThis): FoundBlock[] {
+  const found = new Map<string, FoundBlock>()
+  for (const element of inside.body.querySelectorAll('*')) {
+    const style = view.getComputedStyle(element)
+    if (style.display.startsWith('inline') || style.display === 'none' || style.visibility !== 'visible')
+      continue
+    const { left, right, top, bottom } = element.getBoundingClientRect()
+    if (right - left < 16 || bottom - top < 6 || !isSeen(element, style)) continue
+    const block = { left, right, top, bottom }
+    const key = Object.values(block)
+      .map((px) => Math.round(px))
+      .join(' ')
+    found.set(key, block)
+  }
+  return [...found.values()]
+}
+
+function isSeen(element: Element, style: CSSStyleDeclaration): boolean {
+  if (REPLACED.has(element.tagName.toUpperCase())) return true
+  const holdsText = [...element.childNodes].some(
+    ({ nodeType, nodeValue }) => nodeType === 3 && nodeValue?.trim(),
+  )
+  const hasGround = style.backgroundColor !== 'rgba(0, 0, 0, 0)' || style.backgroundImage !== 'none'
+  const hasEdge = [style.borderLeftWidth, style.borderTopWidth].some((width) => parseFloat(width) > 0)
+  return holdsText || hasGround || hasEdge
+}
