@@ -9,6 +9,7 @@ import type { Page, Section } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { homeBlocks, pictureIds } from './homeDrawing'
+import { gridPlan } from './skerrinGrid'
 import { isles } from '@nolvex/server/contentService/ferryLists'
 import { scenery } from './scenery'
 import { skerrinPages, type DemoPage } from './skerrinPages'
@@ -78,7 +79,10 @@ for (const operation of filled.operations)
     (islesCollection.records as unknown as Records)[operation.collection][operation.id] = operation.record
 const [home] = skerrinPages
 const documents = {
-  site: { ...usualSite, records: { ...usualSite.records, ...planning, pages, sections, settings } },
+  site: {
+    ...usualSite,
+    records: { ...usualSite.records, ...planning, ...gridPlan, pages, sections, settings },
+  },
   content: {
     ...emptyContent,
     records: {

@@ -6,7 +6,7 @@ import type { ContentItem } from '@nolvex/core/content/content'
 const page = (id: string) => `page${id}`.padEnd(16, '0').slice(0, 16)
 const order = (index: number) => `a${String.fromCharCode(97 + index)}`
 let made = 0
-const newId = () => `demo${String(made++).padStart(12, '0')}`
+export const newId = () => `demo${String(made++).padStart(12, '0')}`
 
 function keyed<T extends { id: string }>(records: T[]): Record<string, T> {
   return Object.fromEntries(records.map((record) => [record.id, record]))

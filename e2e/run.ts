@@ -3,7 +3,11 @@ import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
+import { foundGrid } from './journeys/foundGrid'
+import { gridAgreed } from './journeys/gridAgreed'
 import { gridBands } from './journeys/gridBands'
+import { gridsInChromium } from './journeys/gridsInChromium'
+import { guidesAndFrames } from './journeys/guidesAndFrames'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
 import { looksAndAccess } from './journeys/looksAndAccess'
@@ -29,6 +33,10 @@ const journeys: Journey[] = [
   demoPlan,
   largeMap,
   gridBands,
+  gridAgreed,
+  guidesAndFrames,
+  foundGrid,
+  gridsInChromium,
   twoWindows,
   offline,
   badInput,

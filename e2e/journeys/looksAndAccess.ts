@@ -25,6 +25,12 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Intro')).click()`,
   ],
   ['grid', `${DEMO}/grid`, '.equation'],
+  ['grid-guides', `${DEMO}/grid/guides`, '.ruled tr'],
+  ['grid-screens', `${DEMO}/grid/screens`, 'figure svg'],
+  ['grid-audience', `${DEMO}/grid/audience`, '.audience-chart svg'],
+  ['grid-sizing', `${DEMO}/grid/sizing`, '.windows section svg'],
+  ['grid-found', `${DEMO}/grid/found`, '.invitation'],
+  ['grid-agreement', `${DEMO}/grid/agreement`, '.paper'],
   ['coming', `${DEMO}/style`, '.sheet'],
 ]
 

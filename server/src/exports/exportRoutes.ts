@@ -89,9 +89,12 @@ async function findJob({ project, job }: { project: string; job: string }): Prom
 
 /** The name and type an export is downloaded under. */
 function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: boolean) {
-  if (input.format === 'map') {
+  if (input.format === 'map' || input.format === 'grid') {
     const { type, ending } = TYPES[isZip ? 'zip' : input.file]
-    return { name: `${pathFromTitle(project) || 'site'}-map-${input.paper.toLowerCase()}.${ending}`, type }
+    return {
+      name: `${pathFromTitle(project) || 'site'}-${input.format}-${input.paper.toLowerCase()}.${ending}`,
+      type,
+    }
   }
   const { type, ending } = TYPES[input.format === 'html' ? 'zip' : input.format]
   const size = input.format === 'html' ? '' : `-${input.width}${input.scale === 2 ? '@2x' : ''}`

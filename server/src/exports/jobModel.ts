@@ -32,10 +32,22 @@ const mapExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
-/** What may be asked of an export: a page, or the map on sheets of paper. */
-export const exportSchema = z.discriminatedUnion('format', [pageExportSchema, mapExportSchema])
+const gridExportSchema = z.strictObject({
+  format: z.literal('grid'),
+  file: z.enum(['pdf', 'svg', 'png']),
+  paper: z.enum(Object.keys(PAPERS) as [PaperName, ...PaperName[]]),
+  date: z.iso.date(),
+})
+
+/** What may be asked of an export: a page, the map on sheets of paper, or the grid on one. */
+export const exportSchema = z.discriminatedUnion('format', [
+  pageExportSchema,
+  mapExportSchema,
+  gridExportSchema,
+])
 
 export type PageExport = z.infer<typeof pageExportSchema>
+export type GridExport = z.infer<typeof gridExportSchema>
 export type MapExport = z.infer<typeof mapExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>
 export type JobState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'

@@ -1,3 +1,5 @@
+import type { Documents } from '@nolvex/core/document/types'
+import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
 import { fork, type ChildProcess } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
@@ -10,7 +12,9 @@ import { storeBlob, wholeBlob } from '../assets/blobs'
 import type { ProjectStates } from '../documents/projectState'
 import { findProject } from '../projects/projectService'
 import { JobRow, type JobState } from './jobModel'
+import { VersionRow } from '../versions/versionModel'
 import type { RenderInput } from './renderChild'
+import type { GridInput } from './renderGrid'
 
 const LIMIT_MS = 60_000
 const LIMIT_MB = 1024
@@ -84,6 +88,8 @@ export class JobRunner {
     const { documents } = await this.states.at(projectId, project.revision)
     const site = documents.site as unknown as PageSources['site']
     if (input.format === 'map') return { ...input, title: project.name, site }
+    if (input.format === 'grid')
+      return { ...input, title: project.name, site, agreed: await this.gridAgreement(projectId, documents) }
     const page = site.records.pages[input.page]
     if (!page) throw new Error('This page no longer exists.')
     const drawing = documents[input.page] as unknown as PageSources['drawing'] | undefined
@@ -97,6 +103,19 @@ export class JobRunner {
       sources: { drawing, site, style },
       pictures: await pictures(projectId, drawing),
     }
+  }
+
+  /** Who agreed the grid last, and whether it differs now. */
+  private async gridAgreement(projectId: string, now: Documents): Promise<GridInput['agreed']> {
+    const gate = await VersionRow.findOne({
+      where: { projectId, stage: 'grid' },
+      order: [['createdAt', 'DESC']],
+    })
+    const [first] = gate?.approvals ?? []
+    if (!gate || !first) return undefined
+    const { documents } = await this.states.at(projectId, gate.revision)
+    const changedSince = describeChanges(documents, now).some(({ stage }) => stage === 'grid')
+    return { by: gate.approvals.map(({ name }) => name), at: first.at, changedSince }
   }
 
   private render(id: string, input: RenderInput): Promise<Buffer> {

@@ -10,6 +10,7 @@ import GuidesView from './GuidesView.vue'
 import ScreensView from '../screens/ScreensView.vue'
 import SizingView from './SizingView.vue'
 import FoundGridView from '../found/FoundGridView.vue'
+import AgreementView from './AgreementView.vue'
 import { gridViews, type GridViewName } from './gridViews'
 
 /** Widths, grids, guides, screens and audience, before anything is drawn and while it is. */
@@ -43,6 +44,7 @@ useCommands().offer(
       <AudienceView v-else-if="view === 'audience'" />
       <SizingView v-else-if="view === 'sizing'" />
       <FoundGridView v-else-if="view === 'found'" />
+      <AgreementView v-else />
     </div>
   </main>
 </template>

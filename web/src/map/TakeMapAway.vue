@@ -10,6 +10,7 @@ import { writePagesCsv } from '@nolvex/core/formats/pagesCsv'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import ChoiceField from '../forms/ChoiceField.vue'
+import { saveFile } from '../forms/saveFile'
 import { useProject } from '../session/projectStore'
 import { download, useExport } from '../session/useExport'
 import { useMap } from './mapStore'
@@ -27,33 +28,27 @@ const outline = computed(() =>
 )
 const address = computed(() => map.site.settings.site?.address ?? 'https://www.example.com')
 
-function save(name: string, content: string | Uint8Array, type: string) {
-  const address = URL.createObjectURL(new Blob([content as BlobPart], { type }))
-  download(address, name)
-  setTimeout(() => URL.revokeObjectURL(address), 10_000)
-}
-
 const LISTS = [
   {
     label: 'Indented list',
     words: 'Titles as they stand in the tree',
-    save: () => save(`${base.value}-pages.txt`, writeIndentedText(outline.value), 'text/plain'),
+    save: () => saveFile(`${base.value}-pages.txt`, writeIndentedText(outline.value), 'text/plain'),
   },
   {
     label: 'Addresses',
     words: 'One a line, from the root of the site',
     save: () =>
-      save(`${base.value}-addresses.txt`, [...map.addresses.values()].join('\n') + '\n', 'text/plain'),
+      saveFile(`${base.value}-addresses.txt`, [...map.addresses.values()].join('\n') + '\n', 'text/plain'),
   },
   {
     label: 'Table of pages',
     words: 'CSV with parents, states, purposes and sections',
-    save: () => save(`${base.value}-pages.csv`, writePagesCsv(map.site), 'text/csv'),
+    save: () => saveFile(`${base.value}-pages.csv`, writePagesCsv(map.site), 'text/csv'),
   },
   {
     label: 'Outline',
     words: 'OPML 2.0',
-    save: () => save(`${base.value}.opml`, writeOpml(project.name, outline.value), 'text/x-opml'),
+    save: () => saveFile(`${base.value}.opml`, writeOpml(project.name, outline.value), 'text/x-opml'),
   },
   {
     label: 'sitemap.xml',
@@ -64,7 +59,7 @@ const LISTS = [
     label: 'Check list',
     words: 'Markdown: pages with what is still to do',
     save: () =>
-      save(
+      saveFile(
         `${base.value}-check-list.md`,
         writeCheckList(project.name, map.site, Object.values(project.content.records.items)),
         'text/markdown',
@@ -74,7 +69,11 @@ const LISTS = [
     label: 'Content inventory',
     words: 'CSV by number',
     save: () =>
-      save(`${base.value}-content.csv`, writeContentCsv(map.site, project.content.records.items), 'text/csv'),
+      saveFile(
+        `${base.value}-content.csv`,
+        writeContentCsv(map.site, project.content.records.items),
+        'text/csv',
+      ),
   },
 ]
 

@@ -19,6 +19,9 @@ const nothing: SessionView = {
   notSaved: [],
 }
 
+/** Plain data without the framework's proxies, which neither the queue nor a worker could take. */
+const plainData = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
 /** The project that is open, its documents, and the ways to change them. */
 export const useProject = defineStore('project', () => {
   const id = ref('')
@@ -59,7 +62,7 @@ export const useProject = defineStore('project', () => {
   }
 
   function change(label: string, parts: ChangePart[], mergeKey?: string) {
-    session?.change(label, parts, mergeKey)
+    session?.change(label, plainData(parts), mergeKey)
   }
 
   function changeSite(label: string, operations: Operation[], mergeKey?: string) {

@@ -92,3 +92,30 @@ test('a change too large for one is cut in order, nothing lost', () => {
   }
   expect(splitParts(parts)).toEqual([parts])
 })
+
+test('a change of the grid names every figure, before and after, and belongs to the grid', () => {
+  const [band] = Object.values(usualSite.records.bands)
+  const grid = { ...band.grid, gutter: 20, marginRight: 30 }
+  const now = after(before, [
+    { type: 'set', collection: 'bands', id: band.id, path: ['grid'], value: grid },
+    { type: 'set', collection: 'settings', id: 'site', path: ['lead'], value: band.id },
+    { type: 'set', collection: 'pages', id: id('home'), path: ['grids', band.id], value: band.grid },
+    put('audience', { id: 'audience', sizes: [[390, 844, 1]] } as never),
+  ])
+  expect(describeChanges(before, now).map(({ stage, says }) => `${stage}: ${says}`)).toEqual([
+    `grid: “Home”: its own grid at ${band.name} changed`,
+    `grid: ${band.name}: gutter was 16, is 20`,
+    `grid: ${band.name}: right margin was none, is 30`,
+    'grid: Audience added',
+    `grid: ${band.name} is the lead now`,
+  ])
+})
+
+test('restoring gives back leaves that are written whole', () => {
+  const [band] = Object.values(usualSite.records.bands)
+  const changed = after(before, [
+    { type: 'set', collection: 'bands', id: band.id, path: ['grid'], value: { ...band.grid, gutter: 20 } },
+  ])
+  const operations = operationsBetween(documentKinds.site, changed.site, before.site)
+  expect(after(changed, operations)).toEqual(before)
+})

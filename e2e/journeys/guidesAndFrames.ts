@@ -1,0 +1,90 @@
+import { Key } from 'selenium-webdriver'
+import { expectEqual, expectTrue } from '../expect'
+import { documentsOf, type Journey } from './journey'
+
+const PROJECT = 'skerrinferries00'
+
+interface GuideRecord {
+  axis: string
+  at: { px?: number; percent?: number; column?: number }
+  locked?: boolean
+}
+
+/** Guides pulled, typed, moved, copied and cleared; the browser frame, folds, and who sees a block. */
+export const guidesAndFrames: Journey = {
+  name: 'guides, frames and folds while drawing',
+  async run({ person, site }) {
+    const { driver } = person
+    const guides = async () => {
+      await person.saved()
+      const { guides: records } = (await documentsOf(site, PROJECT)).documents.site.records
+      return Object.values(records) as unknown as GuideRecord[]
+    }
+    await person.open(`${site.address}/projects/${PROJECT}/wireframe`)
+    await person.see('.drawing g[data-block]')
+    const before = (await guides()).length
+
+    await person.drag('.ruler.y', 300, 0)
+    await person.until('a guide pulled from the ruler', async () => (await guides()).length === before + 1)
+    await person.press('Guides')
+    await person.fill('[aria-label="Where the guide lies"]', 'column 7, 50 %')
+    await person.until('two typed', async () => (await guides()).length === before + 3)
+    await person.fill('[aria-label="Where the guide lies"]', 'somewhere')
+    await person.until('what cannot be is said', async () =>
+      (await person.text('.guide-panel [role=alert]')).includes('no place for a guide'),
+    )
+    await person.keys(Key.ESCAPE)
+
+    const [first] = await driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('.guide.x:not(.locked)')].map((guide) => guide.dataset.guide)`,
+    )
+    const position = () =>
+      person.number(`return parseFloat(document.querySelector('[data-guide="${first}"]').style.left)`)
+    const start = await position()
+    await driver.executeScript(
+      `const guide = document.querySelector('[data-guide="${first}"]'); const box = guide.getBoundingClientRect();
+       const at = { bubbles: true, button: 0, pointerId: 1, clientX: box.left + 3, clientY: box.top + 20 };
+       guide.setPointerCapture = () => {}; guide.dispatchEvent(new PointerEvent('pointerdown', at)); guide.dispatchEvent(new PointerEvent('pointerup', at))`,
+    )
+    await person.until('it is chosen', async () => (await person.all('.guide.chosen')).length === 1)
+    await person.chord(Key.SHIFT, Key.ARROW_RIGHT)
+    await person.keys(Key.ARROW_RIGHT)
+    await person.until('moved by 11 px', async () => (await position()) > start + 4)
+    await person.chord(Key.CONTROL, 'd')
+    await person.until('a copy', async () => (await guides()).length === before + 4)
+    await person.keys(Key.DELETE)
+    await person.until('and cleared', async () => (await guides()).length === before + 3)
+    for (let step = 0; step < 5; step++) await person.chord(Key.CONTROL, 'z')
+    await person.until('all undone', async () => (await guides()).length === before)
+
+    const shown = (css: string) => person.all(css).then((found) => found.length > 0)
+    await person.keys('f')
+    await person.until('the fold', () => shown('.fold.chosen'))
+    await person.keys('b')
+    await person.until('the baseline', () => shown('.baseline'))
+    await person.keys('r')
+    await person.until('the rows', () => shown('rect.row'))
+    await person.keys('m')
+    await person.until('the frame', () => shown('.browser-frame'))
+    expectTrue(
+      (await person.text('.browser-frame')).includes('skerrin-ferries.example'),
+      'it shows the address',
+    )
+    expectEqual(
+      await person.number(`return document.querySelector('.drawing').width.baseVal.value`),
+      1425,
+      'the page is what the scroll bar leaves of 1440',
+    )
+    await person.keys('m', 'r', 'b', 'f')
+    await person.until(
+      'all hidden again',
+      async () => !(await shown('.browser-frame')) && !(await shown('.fold')),
+    )
+
+    await person.press('Hero words')
+    await person.press('Who sees it without scrolling')
+    await person.until('a share of visitors', async () =>
+      /Seen without scrolling by \d+/.test(await person.text('.seen-by')),
+    )
+  },
+}

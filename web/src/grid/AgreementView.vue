@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Json, Operation } from '@nolvex/core/document/types'
+import { orderAt } from '@nolvex/core/document/order'
+import { inOrder } from '@nolvex/core/document/tree'
+import { gridCss } from '@nolvex/core/markup/gridCss'
+import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
+import { sheetSvg } from '@nolvex/core/paint/sheet'
+import { gridSheet } from '@nolvex/core/paint/gridSheet'
+import { pathFromTitle } from '@nolvex/core/site/address'
+import type { GridQuestion } from '@nolvex/core/site/gridPlan'
+import { computedAsync } from '@vueuse/core'
+import AddLine from '../forms/AddLine.vue'
+import ChoiceField from '../forms/ChoiceField.vue'
+import { saveFile } from '../forms/saveFile'
+import TextField from '../forms/TextField.vue'
+import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { newId } from '../session/newId'
+import { useProject } from '../session/projectStore'
+import { useExport } from '../session/useExport'
+import { useVersions } from '../versions/versionStore'
+
+/** The grid on one sheet for the developer, what is asked and answered, and who agreed it. */
+const project = useProject()
+const versions = useVersions()
+const { running, trouble, take, cancel } = useExport()
+const paper = ref<PaperName>('A4')
+const names = ref('')
+const today = new Date().toISOString().slice(0, 10)
+
+const records = computed(() => project.site.records)
+const questions = computed(() => inOrder(Object.values(records.value.gridQuestions)))
+const open = computed(() => questions.value.filter(({ answer }) => !answer).length)
+const gate = computed(() => versions.gates.grid)
+const css = computed(() => gridCss(Object.values(records.value.bands), records.value.settings.site.lead))
+const base = computed(() => pathFromTitle(project.name) || 'site')
+
+const library = computedAsync(() => loadFontLibrary())
+const sheet = computed(() => {
+  if (!library.value) return ''
+  const agreed = gate.value && {
+    by: gate.value.version.approvals.map(({ name }) => name),
+    at: gate.value.version.approvals[0]?.at ?? gate.value.version.createdAt,
+    changedSince: gate.value.since.length > 0,
+  }
+  const options = { paper: paper.value, title: project.name, date: today, agreed }
+  const svg = sheetSvg(gridSheet(records.value, library.value, options))
+  return `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`
+})
+const paperChoices = Object.fromEntries(Object.keys(PAPERS).map((name) => [name, name])) as Record<
+  PaperName,
+  string
+>
+const takeSheet = (file: 'pdf' | 'svg' | 'png') =>
+  take(`The grid as ${file.toUpperCase()}`, { format: 'grid', file, paper: paper.value, date: today })
+
+function ask(text: string) {
+  const id = newId()
+  const { keys, renumbered } = orderAt(questions.value, questions.value.length, 1)
+  const moved = renumbered.map(({ id: other, order }): Operation => {
+    return { type: 'set', collection: 'gridQuestions', id: other, path: ['order'], value: order }
+  })
+  const record = { id, order: keys[0], text }
+  project.changeSite('Ask the developer', [
+    ...moved,
+    { type: 'put', collection: 'gridQuestions', id, record },
+  ])
+}
+const set = (question: GridQuestion, field: 'text' | 'answer' | 'by', value: Json | undefined) =>
+  project.setSite('Change a question', 'gridQuestions', question.id, [field], value)
+
+async function agree() {
+  const by = names.value
+    .split(',')
+    .map((name) => name.trim())
+    .filter(Boolean)
+  if (by.length && (await versions.keep({ name: 'Grid agreed', gate: { stage: 'grid', by } })))
+    names.value = ''
+}
+const day = (at: string) =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+</script>
+
+<template>
+  <div class="board">
+    <img
+      v-if="sheet"
+      class="paper"
+      :src="sheet"
+      alt="The grid sheet: every band with its columns to scale, its equation and its custom properties"
+    />
+    <section>
+      <h3>Questions to the developer</h3>
+      <p v-if="questions.length === 0" class="soft">
+        None yet. Ask what has to be settled before the grid is built: sub-grids, browsers to serve, what
+        happens beyond the widest band.
+      </p>
+      <div v-for="question in questions" :key="question.id" class="question">
+        <TextField
+          label="Question"
+          hide-label
+          :value="question.text"
+          :max="2000"
+          @change="$event && set(question, 'text', $event)"
+        />
+        <TextField
+          label="Answer"
+          hide-label
+          :rows="2"
+          :value="question.answer"
+          placeholder="not answered yet"
+          @change="set(question, 'answer', $event)"
+        />
+        <TextField
+          label="Answered by"
+          hide-label
+          :value="question.by"
+          placeholder="by whom"
+          :max="200"
+          @change="set(question, 'by', $event)"
+        />
+        <button
+          class="plain"
+          @click="
+            project.changeSite('Take a question back', [
+              { type: 'remove', collection: 'gridQuestions', id: question.id },
+            ])
+          "
+        >
+          Take back
+        </button>
+      </div>
+      <AddLine label="Ask" placeholder="Ask the developer…" :max="2000" @add="ask" />
+    </section>
+    <section>
+      <h3>As CSS</h3>
+      <pre>{{ css }}</pre>
+    </section>
+  </div>
+  <aside class="agreement">
+    <h3>Agreed</h3>
+    <template v-if="gate">
+      <p>
+        By <b>{{ gate.version.approvals.map(({ name }) => name).join(', ') }}</b> (unverified) on
+        {{ day(gate.version.createdAt) }}.
+      </p>
+      <template v-if="gate.since.length">
+        <p class="since">Since then:</p>
+        <ul>
+          <li v-for="(one, index) in gate.since.slice(0, 20)" :key="index">{{ one.says }}</li>
+          <li v-if="gate.since.length > 20">and {{ gate.since.length - 20 }} more</li>
+        </ul>
+      </template>
+      <p v-else class="well">Nothing changed since.</p>
+    </template>
+    <p v-else class="soft">Not agreed yet. Agreeing keeps a version of the project as it is now.</p>
+    <p v-if="open" class="since">
+      {{ open === 1 ? '1 question is' : `${open} questions are` }} not answered yet.
+    </p>
+    <form @submit.prevent="agree">
+      <label class="soft">
+        Agreed by
+        <input v-model="names" class="field" placeholder="names, parted by commas" maxlength="1000" />
+      </label>
+      <button class="action main" :disabled="!names.trim()">
+        {{ gate ? 'Agree it again' : 'Mark as agreed' }}
+      </button>
+    </form>
+    <p v-if="versions.trouble" class="trouble-text" role="alert">{{ versions.trouble }}</p>
+    <h3>Take the sheet away</h3>
+    <ChoiceField label="Paper" :value="paper" :choices="paperChoices" @change="paper = $event ?? 'A4'" />
+    <div class="files">
+      <button class="action" :disabled="!!running" @click="takeSheet('pdf')">PDF</button>
+      <button class="action" :disabled="!!running" @click="takeSheet('svg')">SVG</button>
+      <button class="action" :disabled="!!running" @click="takeSheet('png')">PNG</button>
+      <button class="action" @click="saveFile(`${base}-grid.css`, css, 'text/css')">CSS</button>
+    </div>
+    <p v-if="running" role="status">
+      {{ running.label }}… <button class="plain" @click="cancel">Cancel</button>
+    </p>
+    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+  </aside>
+</template>
+
+<style scoped>
+.board {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.paper {
+  width: 100%;
+  max-width: 1000px;
+  border: 1px solid var(--edge);
+}
+section {
+  display: grid;
+  gap: 8px;
+  min-width: 0;
+  max-width: 1000px;
+  padding: 12px 16px;
+  background: var(--paper);
+  border: 1px solid var(--hairline);
+}
+.question {
+  display: grid;
+  grid-template-columns: 1fr 1fr 120px auto;
+  gap: 8px;
+  align-items: start;
+}
+pre {
+  max-height: 320px;
+  margin: 0;
+  overflow: auto;
+  font: 12px/18px monospace;
+}
+.agreement {
+  display: flex;
+  flex: none;
+  flex-direction: column;
+  gap: 8px;
+  width: 264px;
+  padding: 16px;
+  overflow: auto;
+  background: var(--paper);
+  border-left: 1px solid var(--hairline);
+}
+form,
+form label {
+  display: grid;
+  gap: 6px;
+}
+.files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+ul {
+  margin: 0;
+  padding-left: 16px;
+}
+.since {
+  color: var(--ochre-text);
+}
+.well {
+  color: var(--pine);
+}
+</style>
