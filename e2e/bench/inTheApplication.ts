@@ -3,6 +3,7 @@ import { launchBrowser, setViewport } from '../browser'
 import { Person } from '../person'
 import { Site } from '../site'
 import { withTestDatabase } from '../testDatabase'
+import { pulledThroughWidths } from './gridFigures'
 import { mapOnScreen } from './mapOf2000'
 
 const PROJECT = 'emptyproject0000'
@@ -27,6 +28,7 @@ export async function inTheApplication(): Promise<void> {
       await person.see('.drawing g')
       console.log(`the demo project on screen after ${Math.round(performance.now() - started)} ms, cold`)
       await dragged(person, site)
+      await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)
     } finally {
       await close()

@@ -18,6 +18,7 @@ import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser, setViewport } from '../browser'
+import { gridFigures } from './gridFigures'
 import { inTheApplication } from './inTheApplication'
 import { mapInTheCore } from './mapOf2000'
 
@@ -132,6 +133,7 @@ relayout()
 shaping()
 snapping()
 mapInTheCore()
+gridFigures()
 await inTheApplication()
 
 async function compareLayout(count: number) {

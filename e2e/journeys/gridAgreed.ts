@@ -66,8 +66,10 @@ export const gridAgreed: Journey = {
       (await person.text('.agreement')).includes('Nothing changed since'),
     )
     expectTrue((await person.text('pre')).includes('@media (width < 1440px)'), 'the CSS has the bands')
-    const sheet = await (await person.see('.paper')).getAttribute('src')
-    expectTrue(decodeURIComponent(sheet ?? '').includes('Agreed by Ada, Bo'), 'the sheet says who agreed')
+    expectTrue(
+      (await person.text('.sheet-picture')).includes('Agreed by Ada, Bo'),
+      'the sheet says who agreed',
+    )
 
     await person.open(`${site.address}/projects/${PROJECT}/grid`)
     await person.fill('[aria-label="margin of Narrow"]', '1.5em')

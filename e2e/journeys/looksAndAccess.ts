@@ -30,7 +30,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['grid-audience', `${DEMO}/grid/audience`, '.audience-chart svg'],
   ['grid-sizing', `${DEMO}/grid/sizing`, '.windows section svg'],
   ['grid-found', `${DEMO}/grid/found`, '.invitation'],
-  ['grid-agreement', `${DEMO}/grid/agreement`, '.paper'],
+  ['grid-agreement', `${DEMO}/grid/agreement`, '.sheet-picture'],
   ['coming', `${DEMO}/style`, '.sheet'],
 ]
 

@@ -123,7 +123,7 @@ function drawFigures(
   const lines: [string, Ink][] = [
     [`${name}${isLead ? ' (lead)' : ''}, ${range}`, { size: 10, weight: 700 }],
     [equation, { size: 10, weight: 700, colour: PINE }],
-    [furtherFigures(grid), { size: 8 }],
+    ...wrapped(furtherFigures(grid), 2, '; ').map((line): [string, Ink] => [line, { size: 8 }]),
     ...wrapped(
       [...gridProperties(grid)].map(([property, value]) => `${property}: ${value}`),
       3,
@@ -133,7 +133,7 @@ function drawFigures(
   lines.forEach(([text, ink], index) => pen.text(room.x, room.y + 12 + index * step, text, ink, room.width))
 }
 
-function furtherFigures(grid: BandGrid): string {
+function furtherFigures(grid: BandGrid): string[] {
   const { contentWidth, columnWidth, gutters, rows, baseline } = grid
   const found = [
     columnWidth === undefined ? 'columns grow with the page' : `columns stay ${columnWidth}`,
@@ -144,13 +144,13 @@ function furtherFigures(grid: BandGrid): string {
       : '',
     baseline ? `baseline every ${baseline.step}` : '',
   ]
-  return found.filter(Boolean).join('; ')
+  return found.filter(Boolean)
 }
 
 /** Words joined to lines of so many. */
-function wrapped(words: string[], each: number): string[] {
+function wrapped(words: string[], each: number, between = '   '): string[] {
   const count = Math.ceil(words.length / each)
-  return Array.from({ length: count }, (_, line) => words.slice(line * each, (line + 1) * each).join('   '))
+  return Array.from({ length: count }, (_, line) => words.slice(line * each, (line + 1) * each).join(between))
 }
 
 function drawQuestions(pen: Pen, questions: { text: string; answer?: string; by?: string }[], room: Room) {

@@ -1,5 +1,6 @@
 import { inAllUnits } from './convert'
 import { usualEnvironment } from './environment'
+import { newLength } from './newLength'
 
 const context = {
   environment: usualEnvironment,
@@ -29,4 +30,12 @@ test('units of the font, the parent and the viewport go by the context', () => {
 test('a unit that measures nothing is left out', () => {
   const { units } = inAllUnits({ value: 1, unit: 'px' }, { ...context, percentOf: 0 })
   expect(units.map(({ unit }) => unit)).not.toContain('%')
+})
+
+test('new lengths are written in rem where pages go by the text', () => {
+  const root = { ...usualEnvironment, rootSize: 62.5 }
+  expect(newLength(24, 'hybrid', usualEnvironment)).toEqual({ value: 1.5, unit: 'rem' })
+  expect(newLength(24, 'elastic', root)).toEqual({ value: 2.4, unit: 'rem' })
+  expect(newLength(24, 'fluid', root)).toEqual({ value: 24, unit: 'px' })
+  expect(newLength(24, undefined, root)).toEqual({ value: 24, unit: 'px' })
 })

@@ -6,6 +6,8 @@ import type { Json } from '@nolvex/core/document/types'
 import { plainText } from '@nolvex/core/document/richText'
 import { inOrder } from '@nolvex/core/document/tree'
 import { cssLength, type WrittenLength } from '@nolvex/core/units/length'
+import { environmentOf } from '@nolvex/core/layout/pageFont'
+import { newLength } from '@nolvex/core/units/newLength'
 import { readLength } from '@nolvex/core/units/typedLength'
 import SeenBy from '../audience/SeenBy.vue'
 import { useProject } from '../session/projectStore'
@@ -54,7 +56,10 @@ function setLength(label: string, path: string[], event: Event, words: string[] 
     field.value = written(path)
     return
   }
-  page.set(label, path, typed.length as unknown as Json)
+  const isBare = typed.length.unit === 'px' && !/px/i.test(text)
+  const { sizing, rootSize } = project.site.records.settings.site
+  const length = isBare ? newLength(typed.length.value, sizing, environmentOf(rootSize)) : typed.length
+  page.set(label, path, length as unknown as Json)
 }
 
 const pick = (label: string, path: string[], event: Event) =>

@@ -2,13 +2,17 @@
 import { ElPopover } from 'element-plus'
 import { computed } from 'vue'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
+import type { Underlay } from '@nolvex/core/site/gridPlan'
 import ChoiceField from '../forms/ChoiceField.vue'
+import FigureField from '../forms/FigureField.vue'
 import { OVERLAY_KEYS, useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
+import { useProject } from '../session/projectStore'
 import { useDraftingPage } from './useDraftingPage'
 
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
+const project = useProject()
 const { shown, rulers, snapping } = useOverlays()
 const { chosen, choose, screens, frames, screen, frame, viewport } = useViewport()
 const names = Object.keys(OVERLAYS) as OverlayName[]
@@ -34,6 +38,21 @@ function setFramed(isFramed: boolean) {
   choose({ isFramed })
   if (isFramed) fit()
 }
+const underlay = computed(() => project.site.records.pages[page.page.value]?.underlay)
+function setUnderlay(change: Partial<Underlay>) {
+  if (!underlay.value) return
+  const next = { ...underlay.value, ...change }
+  project.setSite('Change the picture under the drawing', 'pages', page.page.value, ['underlay'], next)
+}
+/** Makes the picture as wide as typed, its height with it. */
+function widen(px: number | undefined) {
+  if (!underlay.value || px === undefined || px < 1 || px > 20_000) return
+  const height = Math.min(100_000, Math.max(1, (underlay.value.height * px) / underlay.value.width))
+  setUnderlay({ width: px, height })
+}
+const strengthen = (percent: number | undefined) =>
+  percent !== undefined && setUnderlay({ strength: Math.min(100, Math.max(5, Math.round(percent))) })
+
 const toggleFold = (key: string) =>
   choose({
     folds: chosen.value.folds.includes(key)
@@ -94,6 +113,21 @@ const toggleFold = (key: string) =>
           {{ one.name }}
         </label>
       </details>
+      <template v-if="underlay">
+        <h3>Picture under the drawing</h3>
+        <div class="four">
+          <FigureField label="left" :value="underlay.x" @change="setUnderlay({ x: $event ?? 0 })" />
+          <FigureField label="top" :value="underlay.y" @change="setUnderlay({ y: $event ?? 0 })" />
+          <FigureField label="wide" :value="underlay.width" @change="widen" />
+          <FigureField label="strength, %" :value="underlay.strength" @change="strengthen" />
+        </div>
+        <button
+          class="plain"
+          @click="project.setSite('Take the picture away', 'pages', page.page.value, ['underlay'], undefined)"
+        >
+          Take it away
+        </button>
+      </template>
       <h3>Blocks snap to</h3>
       <div class="two">
         <label v-for="(words, kind) in KINDS" :key="kind">
@@ -110,6 +144,11 @@ const toggleFold = (key: string) =>
   gap: 8px;
   max-height: 70vh;
   overflow: auto;
+}
+.four {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 6px;
 }
 .two {
   display: grid;

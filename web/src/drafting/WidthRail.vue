@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import type { Band } from '@nolvex/core/site/site'
 import { percent, useAudience } from '../audience/useAudience'
+import { useBandChanges } from '../grid/useBandChanges'
+import { followDrag } from './useDrag'
 import { useDraftingPage } from './useDraftingPage'
 
 const { bands, band, width } = useDraftingPage()
@@ -40,6 +43,37 @@ function drag(event: PointerEvent) {
   element.addEventListener('pointercancel', end, { once: true })
 }
 
+/** A breakpoint while it is dragged; the bands follow when it is let go. */
+const moved = ref<{ id: string; from: number }>()
+const changes = useBandChanges()
+const fromOf = (one: Band) => (moved.value?.id === one.id ? moved.value.from : one.from)
+
+function moveBreakpoint(event: PointerEvent, one: Band) {
+  followDrag(event, {
+    move: (dx) => {
+      const from = clamp(one.from + (dx / railWidth.value) * (MOST - LEAST))
+      const index = bands.value.inOrder.indexOf(one)
+      const [before, after] = [bands.value.inOrder[index - 1], bands.value.inOrder[index + 1]]
+      moved.value = {
+        id: one.id,
+        from: Math.min((after?.from ?? 10_001) - 1, Math.max(before.from + 1, from)),
+      }
+    },
+    end: (kept) => {
+      const wanted = moved.value
+      moved.value = undefined
+      if (kept && wanted && wanted.from !== one.from) changes.move(one, wanted.from)
+    },
+  })
+}
+function stepBreakpoint(event: KeyboardEvent, one: Band) {
+  const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  changes.move(one, one.from + by * (event.shiftKey ? 10 : 1))
+}
+
 function step(event: KeyboardEvent) {
   const by = { ArrowLeft: -1, ArrowRight: 1, PageDown: -50, PageUp: 50 }[event.key]
   if (by === undefined) return
@@ -69,16 +103,24 @@ function step(event: KeyboardEvent) {
         <line :x1="at(px)" :x2="at(px)" y1="28" y2="36" />
         <text :x="at(px) + 3" y="31">{{ px }}</text>
       </g>
-      <line
-        v-for="one in bands.inOrder.slice(1)"
-        :key="one.id"
-        class="breakpoint"
-        :x1="at(one.from)"
-        :x2="at(one.from)"
-        y1="6"
-        y2="58"
-      />
     </svg>
+    <div
+      v-for="one in bands.inOrder.slice(1)"
+      :key="`from ${one.id}`"
+      class="breakpoint"
+      role="slider"
+      tabindex="0"
+      :aria-label="`Where ${one.name} begins`"
+      :aria-valuemin="0"
+      :aria-valuemax="MOST"
+      :aria-valuenow="fromOf(one)"
+      :title="`${one.name} begins at ${fromOf(one)} px: drag to move`"
+      :style="{ left: `${Math.round(at(fromOf(one)))}px` }"
+      @pointerdown.stop="moveBreakpoint($event, one)"
+      @keydown="stepBreakpoint($event, one)"
+    >
+      <span v-if="moved?.id === one.id">{{ moved.from }} px</span>
+    </div>
     <button
       v-for="one in bands.inOrder"
       :key="one.id"
@@ -128,9 +170,35 @@ svg {
 line {
   stroke: var(--edge);
 }
-line.breakpoint {
-  stroke: var(--ochre);
-  shape-rendering: crispedges;
+.breakpoint {
+  position: absolute;
+  top: 6px;
+  width: 9px;
+  height: 52px;
+  margin-left: -4px;
+  cursor: col-resize;
+}
+.breakpoint::before {
+  content: '';
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: 4px;
+  border-left: 1px solid var(--ochre);
+}
+.breakpoint:hover::before {
+  border-left-width: 2px;
+}
+.breakpoint span {
+  position: absolute;
+  top: 0;
+  left: 8px;
+  padding: 0 4px;
+  background: var(--ochre-text);
+  color: #fff;
+  font-size: 11px;
+  line-height: 16px;
+  white-space: nowrap;
 }
 text {
   fill: var(--soft);

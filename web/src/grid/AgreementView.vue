@@ -5,7 +5,6 @@ import { orderAt } from '@nolvex/core/document/order'
 import { inOrder } from '@nolvex/core/document/tree'
 import { gridCss } from '@nolvex/core/markup/gridCss'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
-import { sheetSvg } from '@nolvex/core/paint/sheet'
 import { gridSheet } from '@nolvex/core/paint/gridSheet'
 import { pathFromTitle } from '@nolvex/core/site/address'
 import type { GridQuestion } from '@nolvex/core/site/gridPlan'
@@ -18,6 +17,7 @@ import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { useExport } from '../session/useExport'
+import SheetPicture from './SheetPicture.vue'
 import { useVersions } from '../versions/versionStore'
 
 /** The grid on one sheet for the developer, what is asked and answered, and who agreed it. */
@@ -37,15 +37,18 @@ const base = computed(() => pathFromTitle(project.name) || 'site')
 
 const library = computedAsync(() => loadFontLibrary())
 const sheet = computed(() => {
-  if (!library.value) return ''
+  if (!library.value) return undefined
   const agreed = gate.value && {
     by: gate.value.version.approvals.map(({ name }) => name),
     at: gate.value.version.approvals[0]?.at ?? gate.value.version.createdAt,
     changedSince: gate.value.since.length > 0,
   }
-  const options = { paper: paper.value, title: project.name, date: today, agreed }
-  const svg = sheetSvg(gridSheet(records.value, library.value, options))
-  return `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`
+  return gridSheet(records.value, library.value, {
+    paper: paper.value,
+    title: project.name,
+    date: today,
+    agreed,
+  })
 })
 const paperChoices = Object.fromEntries(Object.keys(PAPERS).map((name) => [name, name])) as Record<
   PaperName,
@@ -83,12 +86,7 @@ const day = (at: string) =>
 
 <template>
   <div class="board">
-    <img
-      v-if="sheet"
-      class="paper"
-      :src="sheet"
-      alt="The grid sheet: every band with its columns to scale, its equation and its custom properties"
-    />
+    <SheetPicture v-if="sheet" :sheet="sheet" />
     <section>
       <h3>Questions to the developer</h3>
       <p v-if="questions.length === 0" class="soft">
@@ -134,7 +132,7 @@ const day = (at: string) =>
     </section>
     <section>
       <h3>As CSS</h3>
-      <pre>{{ css }}</pre>
+      <pre tabindex="0" aria-label="The grid as CSS">{{ css }}</pre>
     </section>
   </div>
   <aside class="agreement">
@@ -187,11 +185,6 @@ const day = (at: string) =>
   display: grid;
   gap: 16px;
   align-content: start;
-}
-.paper {
-  width: 100%;
-  max-width: 1000px;
-  border: 1px solid var(--edge);
 }
 section {
   display: grid;

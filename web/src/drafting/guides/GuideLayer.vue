@@ -16,7 +16,7 @@ const dragged = ref<{ id: string; by: number }>()
 const positionOf = ({ id, position }: PlacedGuide) =>
   position + (dragged.value?.id === id ? dragged.value.by : 0)
 const style = (guide: PlacedGuide) => ({
-  [guide.axis === 'x' ? 'left' : 'top']: `${positionOf(guide) * props.zoom}px`,
+  [guide.axis === 'x' ? 'left' : 'top']: `${Math.round(positionOf(guide) * props.zoom)}px`,
   '--guide': looks.value.guides.colour,
   '--strength': String(looks.value.guides.strength / 100),
 })
