@@ -43,7 +43,7 @@ lay(skerrinPages)
 for (const section of commonSections) sections[section.id] = section
 const outside: Page = {
   id: 'pagenotfound0000',
-  order: 'b',
+  order: 'b00',
   title: 'Page not found',
   kind: 'outside',
   purpose: 'Catches old and mistyped addresses.',

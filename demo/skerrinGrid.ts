@@ -31,20 +31,20 @@ export const gridPlan: Partial<SiteRecords> = {
   bands,
   audience: { audience: { id: 'audience', sizes, source: 'analytics service, 28 days' } },
   screens: byId([
-    { id: newId(), order: 'a', name: 'Ticket office', width: 1366, height: 768, ratio: 1 },
-    { id: newId(), order: 'b', name: 'Quay kiosk', width: 1080, height: 1920, ratio: 1 },
+    { id: newId(), order: 'a0', name: 'Ticket office', width: 1366, height: 768, ratio: 1 },
+    { id: newId(), order: 'a1', name: 'Quay kiosk', width: 1080, height: 1920, ratio: 1 },
   ]),
   frames: byId([
     {
       id: newId(),
-      order: 'a',
+      order: 'a0',
       name: 'Kiosk browser',
       parts: [...frame.parts.filter(({ part }) => part !== 'bookmarks')],
     },
   ]),
   browserTabs: byId([
-    { id: newId(), order: 'a', icon: '⛴', active: true },
-    { id: newId(), order: 'b', title: 'Weather for sailors', icon: '☁' },
+    { id: newId(), order: 'a0', icon: 'S', active: true },
+    { id: newId(), order: 'a1', title: 'Weather for sailors', icon: '☁' },
   ]),
   guides: byId([
     { id: newId(), axis: 'x' as const, at: { percent: 50 }, band: wide },
@@ -73,14 +73,14 @@ export const gridPlan: Partial<SiteRecords> = {
   gridQuestions: byId([
     {
       id: newId(),
-      order: 'a',
+      order: 'a0',
       text: 'Beyond 1440 px the content stays 1312 px wide. May the hero picture go on to the edges?',
       answer: 'Yes, as a ground of its section; its words stay on the columns.',
       by: 'Mara of the web team',
     },
     {
       id: newId(),
-      order: 'b',
+      order: 'a1',
       text: `Between ${bands[medium].from} and ${bands[wide].from} px: will the timetable scroll sideways or wrap?`,
     },
   ]),

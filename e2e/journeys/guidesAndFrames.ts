@@ -1,4 +1,8 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { Key } from 'selenium-webdriver'
+import sharp from 'sharp'
 import { expectEqual, expectTrue } from '../expect'
 import { documentsOf, type Journey } from './journey'
 
@@ -81,10 +85,33 @@ export const guidesAndFrames: Journey = {
       async () => !(await shown('.browser-frame')) && !(await shown('.fold')),
     )
 
+    await person.open(`${site.address}/projects/${PROJECT}/grid/screens`)
+    await person.press('Make one from a picture')
+    await (await person.see('input[aria-label="Picture of a window"]')).sendKeys(await windowPicture())
+    await person.until('the page’s area is found', async () =>
+      (await person.text('.shot')).includes('1185 × 640'),
+    )
+    await person.press('Make the frame')
+    await person.until('it leaves that much', async () =>
+      (await person.text('.board figure')).includes('less the frame is a viewport of 1425 × 820'),
+    )
+    await person.press('Add a tab')
+    await person.until('a third tab', async () => (await person.all('.board .tab')).length === 3)
+
+    await person.open(`${site.address}/projects/${PROJECT}/wireframe`)
+    await person.see('.drawing g[data-block]')
     await person.press('Hero words')
     await person.press('Who sees it without scrolling')
     await person.until('a share of visitors', async () =>
       /Seen without scrolling by \d+/.test(await person.text('.seen-by')),
     )
   },
+}
+
+/** A picture of a browser's window with an empty page in it. */
+async function windowPicture(): Promise<string> {
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="1200" height="720"><rect width="1200" height="720" fill="#cbc6b7"/><rect x="90" y="30" width="800" height="24" fill="#fff"/><rect y="60" width="1185" height="640" fill="#fff"/></svg>`
+  const path = join(mkdtempSync(join(tmpdir(), 'nolvex-')), 'window.png')
+  await sharp(Buffer.from(svg)).png().toFile(path)
+  return path
 }

@@ -327,6 +327,20 @@ test('comparing two states names what was added, removed and altered, and leads 
   ])
 })
 
+test('among keys of another form all are numbered anew, in their order', () => {
+  const siblings = [
+    { id: 'first', order: 'a' },
+    { id: 'last', order: 'b' },
+  ]
+  for (const index of [0, 1, 2]) {
+    const { keys, renumbered } = orderAt(siblings, index)
+    const all = [...renumbered.map(({ order }) => order)]
+    all.splice(index, 0, keys[0])
+    expect(all).toEqual([...all].sort())
+    expect(renumbered.map(({ id }) => id)).toEqual(['first', 'last'])
+  }
+})
+
 test('order keys stay short: they are renumbered in the same change', () => {
   let siblings = [
     { id: 'a', order: 'a0' },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Json, Operation } from '@nolvex/core/document/types'
-import { orderAt } from '@nolvex/core/document/order'
+import type { Json } from '@nolvex/core/document/types'
+import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { gridCss } from '@nolvex/core/markup/gridCss'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
@@ -57,18 +57,11 @@ const paperChoices = Object.fromEntries(Object.keys(PAPERS).map((name) => [name,
 const takeSheet = (file: 'pdf' | 'svg' | 'png') =>
   take(`The grid as ${file.toUpperCase()}`, { format: 'grid', file, paper: paper.value, date: today })
 
-function ask(text: string) {
-  const id = newId()
-  const { keys, renumbered } = orderAt(questions.value, questions.value.length, 1)
-  const moved = renumbered.map(({ id: other, order }): Operation => {
-    return { type: 'set', collection: 'gridQuestions', id: other, path: ['order'], value: order }
-  })
-  const record = { id, order: keys[0], text }
-  project.changeSite('Ask the developer', [
-    ...moved,
-    { type: 'put', collection: 'gridQuestions', id, record },
-  ])
-}
+const ask = (text: string) =>
+  project.changeSite(
+    'Ask the developer',
+    putAmong('gridQuestions', questions.value, questions.value.length, [{ id: newId(), text }]),
+  )
 const set = (question: GridQuestion, field: 'text' | 'answer' | 'by', value: Json | undefined) =>
   project.setSite('Change a question', 'gridQuestions', question.id, [field], value)
 
@@ -97,6 +90,7 @@ const day = (at: string) =>
         <TextField
           label="Question"
           hide-label
+          :rows="2"
           :value="question.text"
           :max="2000"
           @change="$event && set(question, 'text', $event)"
@@ -182,9 +176,12 @@ const day = (at: string) =>
 
 <style scoped>
 .board {
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 16px;
-  align-content: start;
+}
+.board > * {
+  flex: none;
 }
 section {
   display: grid;

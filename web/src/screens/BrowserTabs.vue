@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Json, Operation } from '@nolvex/core/document/types'
-import { orderAt } from '@nolvex/core/document/order'
+import type { Json } from '@nolvex/core/document/types'
+import { moveAmong, putAmong, setField } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { BrowserTab } from '@nolvex/core/viewport/browserTab'
 import TextField from '../forms/TextField.vue'
@@ -17,35 +17,22 @@ const set = (tab: BrowserTab, field: keyof BrowserTab, value: Json | undefined) 
   project.setSite('Change a tab', 'browserTabs', tab.id, [field], value)
 
 function add() {
-  const id = newId()
-  const { keys, renumbered } = orderAt(tabs.value, tabs.value.length, 1)
-  const isFirst = tabs.value.length === 0
-  const record = { id, order: keys[0], ...(isFirst ? { active: true } : { title: 'Another page' }) }
-  project.changeSite('Add a tab', [
-    ...placed(renumbered),
-    { type: 'put', collection: 'browserTabs', id, record },
-  ])
+  const made = tabs.value.length === 0 ? { active: true } : { title: 'Another page' }
+  const operations = putAmong('browserTabs', tabs.value, tabs.value.length, [{ id: newId(), ...made }])
+  project.changeSite('Add a tab', operations)
 }
-const placed = (orders: { id: string; order: string }[]) =>
-  orders.map(({ id, order }): Operation => {
-    return { type: 'set', collection: 'browserTabs', id, path: ['order'], value: order }
-  })
 
 function bringForward(tab: BrowserTab) {
   project.changeSite(
     'Bring a tab to the front',
-    tabs.value.map(({ id }): Operation => {
-      const operation = { type: 'set' as const, collection: 'browserTabs', id, path: ['active'] }
-      return id === tab.id ? { ...operation, value: true } : operation
-    }),
+    tabs.value.map(({ id }) => setField('browserTabs', id, 'active', id === tab.id || undefined)),
   )
 }
 function move(tab: BrowserTab, by: number) {
   const others = tabs.value.filter(({ id }) => id !== tab.id)
   const at = tabs.value.indexOf(tab) + by
   if (at < 0 || at > others.length) return
-  const { keys, renumbered } = orderAt(others, at, 1)
-  project.changeSite('Move a tab', [...placed(renumbered), ...placed([{ id: tab.id, order: keys[0] }])])
+  project.changeSite('Move a tab', moveAmong('browserTabs', others, at, tab.id))
 }
 </script>
 

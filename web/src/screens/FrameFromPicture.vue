@@ -2,7 +2,7 @@
 import { ElDialog } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import { orderAt } from '@nolvex/core/document/order'
+import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { findPageArea, type Area } from '@nolvex/core/viewport/findPageArea'
 import { partsOfPicture } from '@nolvex/core/viewport/frame'
@@ -114,12 +114,11 @@ async function make() {
     const id = newId()
     const record = {
       id,
-      order: orderAt(frames, frames.length, 1).keys[0],
       name: name.value.trim() || 'From a picture',
       parts: partsOfPicture(picture) as unknown as Json,
       picture: { asset, ...picture },
     }
-    project.changeSite('Make a frame from a picture', [{ type: 'put', collection: 'frames', id, record }])
+    project.changeSite('Make a frame from a picture', putAmong('frames', frames, frames.length, [record]))
     emit('made', id)
     open.value = false
   } catch (error) {
@@ -176,7 +175,7 @@ async function make() {
             @change="set(field, $event)"
           />
           <FigureField
-            label="pixels to a px"
+            label="pixels a px"
             :value="ratio"
             @change="$event !== undefined && $event >= 0.5 && $event <= 8 && (ratio = $event)"
           />
@@ -205,7 +204,7 @@ async function make() {
 }
 .shot {
   position: relative;
-  border: 1px solid var(--edge);
+  outline: 1px solid var(--edge);
   cursor: crosshair;
   touch-action: none;
 }

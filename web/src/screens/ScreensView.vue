@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import { orderAt } from '@nolvex/core/document/order'
+import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { FRAME_PARTS, type FramePart, type FramePartName, type FrameSide } from '@nolvex/core/viewport/frame'
 import ChoiceField from '../forms/ChoiceField.vue'
@@ -39,17 +39,15 @@ const SIDES: Record<FrameSide, string> = {
 }
 
 type Collection = 'screens' | 'frames'
-function lastKey(collection: Collection): string {
-  const all = inOrder(Object.values(project.site.records[collection]))
-  return orderAt(all, all.length, 1).keys[0]
-}
 /** Keeps a copy of what is chosen as the project's own, which can be changed. */
 function keep(collection: Collection, fields: Record<string, Json>, name: string) {
   const id = newId()
-  const record = { id, order: lastKey(collection), name: name.slice(0, 60), ...fields }
-  project.changeSite(collection === 'screens' ? 'Keep a screen' : 'Keep a frame', [
-    { type: 'put', collection, id, record },
-  ])
+  const others = inOrder<{ id: string; order: string }>(Object.values(project.site.records[collection]))
+  const made = { id, name: name.slice(0, 60), ...fields }
+  project.changeSite(
+    collection === 'screens' ? 'Keep a screen' : 'Keep a frame',
+    putAmong(collection, others, others.length, [made]),
+  )
   choose(collection === 'screens' ? { screen: id } : { frame: id })
 }
 const keepScreen = () => {
