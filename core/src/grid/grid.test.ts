@@ -161,6 +161,7 @@ describe('bands', () => {
   test('a content width leaves the rest to the margins: 960 centred in 1024 leaves 32 (common practice)', () => {
     expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 960 }, 1024).marginLeft).toBe(32)
     expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 1600 }, 1920).marginLeft).toBe(160)
+    expect(gridAt({ columns: 12, gutter: 20, margin: 16, contentWidth: 1280 }, 1920).marginLeft).toBe(320)
   })
 })
 

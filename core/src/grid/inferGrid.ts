@@ -34,6 +34,8 @@ const MOST_SETTLED = 30
 /** What an edge outside the grid costs beyond lying anywhere on the page: strays are one in five at most. */
 const STRAY_COST = Math.log(5) + 1.5
 const UNEVEN_COST = 4
+/** What a side of the grid costs that at most one edge stands at. */
+const BARE_COST = 4
 
 interface Fit {
   /** from one column's left edge to the next's */
@@ -61,11 +63,11 @@ export function inferGrids(blocks: BlockEdges[], pageWidth: number, most = 4): I
   if (asked.length < 2) return []
   const found = new Map<number, { grid: InferredGrid; cost: number }>()
   for (const fit of bestFits(lefts, rights, pageWidth)) {
-    const grid = settled(fit, lefts, rights, pageWidth)
-    if (!grid) continue
-    const cost = costOf(grid, lefts, rights, pageWidth)
-    const known = found.get(grid.columns)
-    if (!known || cost < known.cost) found.set(grid.columns, { grid, cost })
+    for (const grid of settled(fit, lefts, rights, pageWidth)) {
+      const cost = costOf(grid, lefts, rights, pageWidth)
+      const known = found.get(grid.columns)
+      if (!known || cost < known.cost) found.set(grid.columns, { grid, cost })
+    }
   }
   return [...found.values()]
     .sort((a, b) => a.cost - b.cost)
@@ -118,12 +120,15 @@ function commonOffset(values: number[], period: number): { at: number; count: nu
 
 const modulo = (value: number, period: number) => ((value % period) + period) % period
 
-/** Settles a fit by least squares over the edges it explains, twice, and reads the grid off it. */
-function settled(fit: Fit, lefts: number[], rights: number[], pageWidth: number): InferredGrid | undefined {
+/**
+ * Settles a fit by least squares over the edges it explains and reads the grid off it: from the first to the last
+ * column an edge stands at, and without outer columns only one edge stands at, which may be a stray.
+ */
+function settled(fit: Fit, lefts: number[], rights: number[], pageWidth: number): InferredGrid[] {
   let now = fit
   for (let turn = 0; turn < 3; turn++) {
     const next = leastSquares(now, lefts, rights)
-    if (!next) return undefined
+    if (!next) return []
     now = next
   }
   const { period } = now
@@ -131,24 +136,25 @@ function settled(fit: Fit, lefts: number[], rights: number[], pageWidth: number)
   // Without gutters the two kinds of edges lie together, a hair to either side.
   const gutter = apart > period - 2 * TOLERANCE ? 0 : apart
   const columnWidth = period - gutter
-  if (columnWidth < NARROWEST / 2 || gutter > period / 2) return undefined
-  const [first, last] = usedColumns(now, lefts, rights, gutter)
-  if (last < first) return undefined
-  const start = modulo(now.left, period)
-  const begin = start + first * period
-  const end = start + last * period + columnWidth
-  const grid = widened({ begin, end, period, pageWidth })
-  const columns = Math.round((grid.end - grid.begin + gutter) / period)
-  if (columns < 1 || columns > MOST_COLUMNS || grid.begin < -TOLERANCE || grid.end > pageWidth + TOLERANCE)
-    return undefined
-  const exact = {
-    columns,
-    columnWidth,
-    gutter,
-    marginLeft: Math.max(0, grid.begin),
-    marginRight: Math.max(0, pageWidth - grid.end),
-  }
-  return described(inWholePixels(exact, lefts, rights, pageWidth), lefts, rights)
+  if (columnWidth < NARROWEST / 2 || gutter > period / 2) return []
+  const ranges = [usedColumns(now, lefts, rights, gutter, 1), usedColumns(now, lefts, rights, gutter, 2)]
+  return ranges.flatMap(([first, last]) => {
+    const start = modulo(now.left, period)
+    const begin = start + first * period
+    const end = start + last * period + columnWidth
+    const grid = widened({ begin, end, period, pageWidth })
+    const columns = Math.round((grid.end - grid.begin + gutter) / period)
+    const isOnPage = grid.begin >= -TOLERANCE && grid.end <= pageWidth + TOLERANCE
+    if (!(columns >= 1 && columns <= MOST_COLUMNS && isOnPage)) return []
+    const exact = {
+      columns,
+      columnWidth,
+      gutter,
+      marginLeft: Math.max(0, grid.begin),
+      marginRight: Math.max(0, pageWidth - grid.end),
+    }
+    return [described(inWholePixels(exact, lefts, rights, pageWidth), lefts, rights)]
+  })
 }
 
 /** Solves lefts = a + k p and rights = b + k p for a, b and p over the edges near enough. */
@@ -178,17 +184,21 @@ function leastSquares(fit: Fit, lefts: number[], rights: number[]): Fit | undefi
   return { ...fit, period, left: a, right: b }
 }
 
-/** First and last column an edge stands at, counted from the first that lies on the page. */
-function usedColumns(fit: Fit, lefts: number[], rights: number[], gutter: number): [number, number] {
+/** First and last column at which at least `least` edges stand, counted from the first that lies on the page. */
+function usedColumns(
+  fit: Fit,
+  lefts: number[],
+  rights: number[],
+  gutter: number,
+  least: number,
+): [number, number] {
   const start = modulo(fit.left, fit.period)
   const at = (value: number) => Math.round((value - start) / fit.period)
   const isNear = (value: number) => Math.abs(value - start - at(value) * fit.period) <= TOLERANCE + SLACK
-  const begins = lefts.filter(isNear).map(at)
-  const ends = rights
-    .map((value) => value + gutter)
-    .filter(isNear)
-    .map((value) => at(value) - 1)
-  return [Math.min(...begins, ...ends), Math.max(...begins, ...ends)]
+  const ends = rights.map((value) => value + gutter).filter(isNear)
+  const stands = [...lefts.filter(isNear).map(at), ...ends.map((value) => at(value) - 1)]
+  const used = stands.filter((column) => stands.filter((other) => other === column).length >= least)
+  return [Math.min(...used), Math.max(...used)]
 }
 
 /** Columns nothing stands at are added where they make the margins more alike. */
@@ -291,5 +301,18 @@ function costOf(grid: InferredGrid, lefts: number[], rights: number[], pageWidth
   const strays = lefts.length + rights.length - grid.explained
   const strayCost = Math.log(pageWidth / (2 * TOLERANCE + 1)) + STRAY_COST
   const uneven = Math.abs(grid.marginLeft - grid.marginRight) > 2 * TOLERANCE ? UNEVEN_COST : 0
-  return grid.explained * Math.log(grid.columns + 1) + strays * strayCost + uneven
+  const bare = bareSides(grid, lefts, rights) * BARE_COST
+  return grid.explained * Math.log(grid.columns + 1) + strays * strayCost + uneven + bare
+}
+
+/** How many of the grid's two sides have at most one edge standing at them: one may be a stray. */
+function bareSides(
+  { columns, columnWidth, gutter, marginLeft }: Figures,
+  lefts: number[],
+  rights: number[],
+): number {
+  const right = marginLeft + columns * columnWidth + (columns - 1) * gutter
+  const count = (values: number[], side: number) =>
+    values.filter((value) => Math.abs(value - side) <= TOLERANCE + EXACT).length
+  return (count(lefts, marginLeft) < 2 ? 1 : 0) + (count(rights, right) < 2 ? 1 : 0)
 }

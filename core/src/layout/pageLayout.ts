@@ -13,6 +13,8 @@ export interface PageLayout {
   /** px, without the scroll bar */
   width: number
   height: number
+  /** colour behind the sections */
+  ground: string
   sections: Box[]
 }
 
@@ -49,7 +51,7 @@ export class PageLayouter {
       return box
     })
     this.forgetGone(sections)
-    return { width, height: y, sections }
+    return { width, height: y, ground: page.ground, sections }
   }
 
   private forgetGone(sections: Box[]) {

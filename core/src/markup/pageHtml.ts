@@ -39,7 +39,7 @@ export function pageHtml(options: PageHtmlOptions): string {
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>${escapeMarkup(title)}</title>
 <style>
-${fonts.map(fontFace).join('')}${resetRules(page.rootSize)}${blockRules({ bands, lead, pages }, classes)}
+${fonts.map(fontFace).join('')}${resetRules(page.rootSize, page.ground)}${blockRules({ bands, lead, pages }, classes)}
 </style>
 </head>
 <body>${childrenHtml(page.children, { classes, pictureAddress, withIds })}</body>

@@ -17,7 +17,7 @@ export interface PageAtBands {
 }
 
 const RESET = `*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
-body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere; background: #fff; font-family: ${JSON.stringify(PAGE_FAMILY)}, sans-serif }
+body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere; font-family: ${JSON.stringify(PAGE_FAMILY)}, sans-serif }
 picture { display: block; position: relative }
 picture::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
 picture > img { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
@@ -28,9 +28,13 @@ small { font-size: 0.8em }
 a { color: inherit }
 `
 
-/** The rules every page starts from. @param rootSize font size of the root element, % */
-export function resetRules(rootSize: number): string {
-  return `html { font-size: ${rootSize}%; text-size-adjust: 100% }\n${RESET}`
+/**
+ * The rules every page starts from.
+ * @param rootSize font size of the root element, %
+ * @param ground colour behind the page
+ */
+export function resetRules(rootSize: number, ground: string): string {
+  return `html { font-size: ${rootSize}%; text-size-adjust: 100%; background: ${ground} }\n${RESET}`
 }
 
 /**

@@ -148,7 +148,7 @@ function furtherFigures(grid: BandGrid): string[] {
 }
 
 /** Words joined to lines of so many. */
-function wrapped(words: string[], each: number, between = '   '): string[] {
+function wrapped(words: string[], each: number, between = '; '): string[] {
   const count = Math.ceil(words.length / each)
   return Array.from({ length: count }, (_, line) => words.slice(line * each, (line + 1) * each).join(between))
 }

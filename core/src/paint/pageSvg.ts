@@ -12,14 +12,14 @@ export interface PageSvgOptions {
 
 /** A laid-out page as one SVG, as large as the page. */
 export function pageSvg(layout: PageLayout, { title, pictureAddress, styles }: PageSvgOptions): string {
-  const { width, height } = layout
+  const { width, height, ground } = layout
   const groups: string[] = []
   eachBox(layout, (box, x, y) => {
     const shapes = paintPlain(box, pictureAddress).map(shapeSvg).join('')
     if (shapes) groups.push(`<g transform="translate(${x} ${y})">${shapes}</g>`)
   })
   const style = styles ? `<style>${styles}</style>` : ''
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}"><title>${escapeMarkup(title)}</title>${style}<rect width="${width}" height="${height}" fill="#ffffff"/>\n${groups.join('\n')}\n</svg>\n`
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}"><title>${escapeMarkup(title)}</title>${style}<rect width="${width}" height="${height}" fill="${ground}"/>\n${groups.join('\n')}\n</svg>\n`
 }
 
 function shapeSvg({ tag, attributes, text }: Shape): string {

@@ -100,5 +100,7 @@ export interface PageNode {
   band: string
   /** font size of the root element, % */
   rootSize: number
+  /** colour behind the page's sections */
+  ground: string
   children: BlockNode[]
 }

@@ -1,4 +1,5 @@
 import type { Block } from '../block/block'
+import { departures } from '../site/pageGrid'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import type { StyleDocument } from '../style/style'
@@ -148,4 +149,32 @@ test('a resolver keeps the nodes of blocks that did not change', () => {
   expect(find(second.children, 'head')?.text?.runs[0].text).toBe('New')
   const elsewhere = resolver.resolve({ ...before, style: { ...plainStyle } }, wide)
   expect(elsewhere.children[1]).not.toBe(first.children[1])
+})
+
+test('a page has the project’s ground, white unless it says otherwise', () => {
+  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 1, records: { blocks: {} } }
+  const groundOf = (pageGround?: string) => {
+    const site = { ...usualSite.records.settings.site, ...(pageGround && { pageGround }) }
+    const records = { ...usualSite.records, settings: { site } }
+    return resolvePage({ drawing, site: { ...usualSite, records }, style: plainStyle }, wide).ground
+  }
+  expect([groundOf(), groundOf('#ece9e0')]).toEqual(['#ffffff', '#ece9e0'])
+})
+
+test('a page that departs from the project’s grid is resolved on its own', () => {
+  const page = {
+    id: 'page000000000000',
+    order: 'a0',
+    title: 'Own',
+    grids: { [wide]: { columns: 5, gutter: 10, margin: 7 } },
+  }
+  const site = { ...usualSite, records: { ...usualSite.records, pages: { [page.id]: page } } }
+  const hero = block('cols', 'section', 'a0', { arrange: { type: 'grid', tracks: 'columns' } })
+  const records = { blocks: { [hero.id]: hero } }
+  const drawing = { kind: 'drawing', id: page.id, schema: 1, records }
+  const at = (band: string) => resolvePage({ drawing, site, style: plainStyle }, band).children[0].arrange
+  expect(at(wide)).toMatchObject({ inset: { left: 7, right: 7 }, columnGap: px(10) })
+  expect(at(wide).tracks).toHaveLength(5)
+  expect(at(narrow).tracks).toHaveLength(4)
+  expect(departures(site.records)).toEqual([{ page: page.id, bands: [wide] }])
 })

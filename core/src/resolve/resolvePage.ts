@@ -33,6 +33,7 @@ export function bandsOf(site: SiteDocument): Bands<Band> {
 
 const NOTHING = px(0)
 const INK = '#17211e'
+const WHITE = '#ffffff'
 
 const NO_LEVEL: TextStyle = {
   family: PAGE_FAMILY,
@@ -81,6 +82,7 @@ export class PageResolver {
     return {
       band,
       rootSize: site.records.settings.site.rootSize ?? 100,
+      ground: site.records.settings.site.pageGround ?? WHITE,
       children: resolving.nodesBelow(null),
     }
   }

@@ -55,7 +55,7 @@ const screens = (px: number) => Math.round((px / 900) * 10) / 10
         :height="HEIGHT"
         :aria-label="`The page at ${band.name}, ${band.drawnAt} px wide, with ${grid.columns} columns`"
       >
-        <rect class="page" :width="band.drawnAt" :height="shownHeight" />
+        <rect :fill="layout.ground" :width="band.drawnAt" :height="shownHeight" />
         <BlockShapes
           v-for="one in painted(layout)"
           :id="one.id"
@@ -93,9 +93,6 @@ svg {
   display: block;
   width: 100%;
   border: 1px solid var(--edge);
-}
-.page {
-  fill: #fff;
 }
 figcaption {
   display: grid;

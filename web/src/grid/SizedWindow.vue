@@ -34,7 +34,7 @@ const painted = computed(() => {
   <svg :viewBox="`0 0 ${WIDEST} ${HEIGHT}`" role="img" :aria-label="`${label}, ${windowWidth} px`">
     <g :transform="`translate(${(WIDEST - windowWidth) / 2} 0)`">
       <svg :width="windowWidth" :height="HEIGHT" :viewBox="`0 0 ${windowWidth} ${HEIGHT}`">
-        <rect class="page" :width="windowWidth" :height="HEIGHT" />
+        <rect :fill="layout.ground" :width="windowWidth" :height="HEIGHT" />
         <g :transform="`scale(${zoom})`">
           <BlockShapes
             v-for="one in painted"
@@ -56,9 +56,6 @@ svg {
   display: block;
   width: 100%;
   background: var(--desk);
-}
-.page {
-  fill: #fff;
 }
 .edge {
   fill: none;
