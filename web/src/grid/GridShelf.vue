@@ -18,7 +18,7 @@ import { OVERLAY_KEYS, useOverlays } from './useOverlays'
 const props = defineProps<{ page?: string; bands: Band[] }>()
 const project = useProject()
 const { shown, looks, setLook } = useOverlays()
-const overlays = ['columns', 'rows', 'baseline', 'content'] as const
+const overlays = Object.keys(OVERLAYS) as OverlayName[]
 const trouble = ref('')
 
 const kept = computed(() => Object.values(project.site.records.savedGrids))
