@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { strToU8, zipSync } from 'fflate'
 import { expectEqual, expectTrue } from '../expect'
-import type { Site } from '../site'
+import { exported } from './exported'
 import { documentsOf, type Journey } from './journey'
 
 const PROJECT = 'skerrinferries00'
@@ -23,7 +23,9 @@ export const foundGrid: Journey = {
     const best = () => person.text('.found .side-entry')
 
     await person.open(`${site.address}/projects/${PROJECT}/grid/found`)
-    await choose(write('home.zip', await exported(site, { format: 'html', page: 'pagehome00000000' })))
+    await choose(
+      write('home.zip', await exported(site, PROJECT, { format: 'html', page: 'pagehome00000000' })),
+    )
     await person.until('its grid', async () =>
       (await best()).includes('12 columns of 87.33, gutters 24, margins 64'),
     )
@@ -57,7 +59,10 @@ export const foundGrid: Journey = {
     )
 
     await choose(
-      write('home.png', await exported(site, { format: 'png', page: 'pagehome00000000', width: 1440 })),
+      write(
+        'home.png',
+        await exported(site, PROJECT, { format: 'png', page: 'pagehome00000000', width: 1440 }),
+      ),
     )
     await person.see('.marked img')
     await person.until(
@@ -100,18 +105,4 @@ export const foundGrid: Journey = {
       await actions.move(middle).move(to).release().perform()
     }
   },
-}
-
-/** An export of the demo's page, as the server makes it. */
-async function exported(site: Site, input: object): Promise<Uint8Array> {
-  const at = `${site.address}/api/projects/${PROJECT}/exports`
-  const headers = { 'content-type': 'application/json', origin: site.address }
-  const begun = await fetch(at, { method: 'POST', headers, body: JSON.stringify(input) })
-  const { id } = (await begun.json()) as { id: string }
-  for (;;) {
-    const { state } = (await (await fetch(`${at}/${id}`)).json()) as { state: string }
-    if (state === 'done') return new Uint8Array(await (await fetch(`${at}/${id}/file`)).arrayBuffer())
-    if (state === 'failed') throw new Error('The export failed.')
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
 }

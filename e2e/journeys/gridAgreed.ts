@@ -2,6 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expectEqual, expectTrue } from '../expect'
+import { exported } from './exported'
 import { documentsOf, type Journey } from './journey'
 
 const PROJECT = 'emptyproject0000'
@@ -84,5 +85,9 @@ export const gridAgreed: Journey = {
     await person.until('the difference is shown', async () =>
       (await person.text('.agreement')).includes('Narrow: margin was 16, is 24'),
     )
+    const input = { format: 'grid', file: 'svg', paper: 'A4', date: '2026-01-02' }
+    const svg = new TextDecoder().decode(await exported(site, PROJECT, input))
+    expectTrue(svg.includes('Agreed by Ada, Bo'), 'the sheet that leaves says who agreed')
+    expectTrue(svg.includes('It has changed since.'), 'and that it changed')
   },
 }

@@ -192,6 +192,21 @@ test('the content service lists what it has and says so when asked for more', as
   expect((await ask('GET', '/service/__proto__')).status).toBe(404)
 })
 
+test('the analytics service counts viewports over as many days as asked', async () => {
+  interface Counts {
+    days: number
+    sizes: { width: number; height: number; visits: number }[]
+  }
+  const visits = async (path: string) => {
+    const { body } = await ask<Counts>('GET', path)
+    return body.sizes.reduce((sum, one) => sum + one.visits, 0)
+  }
+  const month = await visits('/analytics/viewports')
+  expect(month).toBeGreaterThan(10_000)
+  expect(await visits('/analytics/viewports?days=56')).toBeCloseTo(2 * month, -2)
+  expect((await ask('GET', '/analytics/viewports?days=never')).status).toBe(422)
+})
+
 test('sitemap.xml stands for the pages in the tree', async () => {
   await commit([putPage('Home'), putPage('Fares & passes')])
   const response = await fetch(`${server.address}/api/projects/${project}/sitemap.xml`)

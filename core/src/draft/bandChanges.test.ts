@@ -20,7 +20,7 @@ import {
   splitBand,
   type BandedProject,
 } from './bandChanges'
-import { useBands } from './bandSet'
+import { adoptBands } from './bandSet'
 
 const { narrow, medium, wide } = usualBands
 const id = (name: string) => name.padEnd(16, '0')
@@ -208,7 +208,7 @@ describe('a set of bands', () => {
     { name: 'Huge', from: 1400, drawnAt: 1600 },
   ]
   test('keeps the bands that stand in its ranges, the lead above all', () => {
-    const site = after(useBands(project, wanted, newId)).site.records
+    const site = after(adoptBands(project, wanted, newId)).site.records
     const bands = bandsOf({ ...usualSite, records: site }).inOrder
     expect(bands.map(({ name, from }) => `${name} ${from}`)).toEqual([
       'Small 0',
@@ -221,13 +221,13 @@ describe('a set of bands', () => {
     expect(site.settings.site.lead).toBe(wide)
   })
   test('one band alone keeps the lead’s drawing', () => {
-    const one = after(useBands(project, [{ name: 'All', from: 0, drawnAt: 1280 }], newId))
+    const one = after(adoptBands(project, [{ name: 'All', from: 0, drawnAt: 1280 }], newId))
     expect(froms(one)).toEqual(['All 0'])
     expect(shownAt(one, 320)).toEqual(shownAt(before, 1440))
   })
   test('breakpoints out of order or equal are refused', () => {
-    expect(() => useBands(project, [wanted[0], wanted[2], wanted[1]], newId)).toThrow(/Large/)
-    expect(() => useBands(project, [wanted[0], { ...wanted[1], from: 0 }], newId)).toThrow(ImpossibleBand)
-    expect(() => useBands(project, [], newId)).toThrow(ImpossibleBand)
+    expect(() => adoptBands(project, [wanted[0], wanted[2], wanted[1]], newId)).toThrow(/Large/)
+    expect(() => adoptBands(project, [wanted[0], { ...wanted[1], from: 0 }], newId)).toThrow(ImpossibleBand)
+    expect(() => adoptBands(project, [], newId)).toThrow(ImpossibleBand)
   })
 })

@@ -20,7 +20,7 @@ export interface WantedBand {
  * bands without a place are taken away, their values handed outward; bands that are new have no values of their own.
  * @throws ImpossibleBand when breakpoints are not in order or a width is drawn outside its band
  */
-export function useBands(project: BandedProject, wanted: WantedBand[], newId: () => string): ChangePart[] {
+export function adoptBands(project: BandedProject, wanted: WantedBand[], newId: () => string): ChangePart[] {
   check(wanted)
   const places = placesOf(project.site, wanted)
   const parts: ChangePart[] = []

@@ -1,4 +1,4 @@
-import { gridAt, type BandGrid } from './bandGrid'
+import { bandGridSchema, gridAt, type BandGrid } from './bandGrid'
 import {
   ImpossibleGrid,
   nearestWholePixelGrids,
@@ -136,9 +136,36 @@ function marginsWithin(
   }
 }
 
+/** A figure written without solving, for a grid that cannot be as it stands. @throws ImpossibleGrid */
+export function writeFigure(band: BandGrid, figure: GridFigure, value: number): BandGrid {
+  return withinLimits({ ...band, [figure]: value })
+}
+
 function checked(band: BandGrid, width: number): BandGrid {
   gridAt(band, width)
-  return band
+  return withinLimits(band)
+}
+
+/** What a document would refuse is said here, with the figure to change. */
+function withinLimits(band: BandGrid): BandGrid {
+  const read = bandGridSchema.safeParse(band)
+  if (read.success) return read.data
+  const [figure] = read.error.issues[0].path
+  const least = figure === 'gutter' || String(figure).startsWith('margin') ? 0 : 1
+  throw new ImpossibleGrid(
+    figure === 'columns'
+      ? 'The number of columns is a whole number from 1 to 100.'
+      : `The ${FIGURE_WORDS[String(figure)] ?? 'figure'} is a length from ${least} to 4000 px.`,
+    figure === 'columns' || figure === 'gutter' || figure === 'columnWidth' ? figure : 'margin',
+  )
+}
+
+const FIGURE_WORDS: Record<string, string> = {
+  gutter: 'gutter',
+  margin: 'margin',
+  marginRight: 'right margin',
+  columnWidth: 'column width',
+  contentWidth: 'content width',
 }
 
 /** The whole-pixel grids nearest to a band's, as grids of the band. */

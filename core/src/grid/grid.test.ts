@@ -11,6 +11,7 @@ import {
   withColumns,
   withContentWidth,
   withMargins,
+  writeFigure,
   type GridFigure,
 } from './equation'
 import {
@@ -235,6 +236,12 @@ describe('typing over a band’s equation', () => {
     expect(figureOf(() => typeFigure(band, 1440, 'gutter', NaN))).toBe('gutter')
     expect(troubleOf({ ...band, margin: 900 }, 1440)).toMatch(/no room/)
     expect(troubleOf(band, 1440)).toBeUndefined()
+    expect(() => withContentWidth(band, 1440, 9000)).toThrow(
+      'The content width is a length from 1 to 4000 px.',
+    )
+    expect(figureOf(() => writeFigure(band, 'columns', -3))).toBe('columns')
+    expect(() => writeFigure(band, 'gutter', NaN)).toThrow('The gutter is a length from 0 to 4000 px.')
+    expect(writeFigure({ ...band, margin: 900 }, 'margin', 64)).toEqual(band)
   })
   test('the nearest whole-pixel grids come as bands: 12 columns of 88 with margins of 60 (worked example)', () => {
     expect(wholePixelBands(band, 1440)).toEqual([

@@ -63,7 +63,7 @@ const chosen = ref(3)
 const clusters = computed(() => best.value[Math.min(chosen.value, best.value.length) - 1]?.clusters ?? [])
 const proposal = computed(() => proposedBands(clusters.value))
 
-function useTyped() {
+function takeTyped() {
   trouble.value = ''
   const read = readSizes(typed.value)
   if ('error' in read) return (trouble.value = read.error)
@@ -85,7 +85,8 @@ async function ask() {
   }
 }
 
-const useProposal = () => changes.use(`Take ${proposal.value.length} bands from the audience`, proposal.value)
+const takeProposal = () =>
+  changes.use(`Take ${proposal.value.length} bands from the audience`, proposal.value)
 function drop(event: DragEvent) {
   if (!event.dataTransfer?.files.length) return
   isImporting.value = true
@@ -178,7 +179,7 @@ function drop(event: DragEvent) {
           </span>
         </p>
         <p class="asked">
-          <button class="action main" @click="useProposal">
+          <button class="action main" @click="takeProposal">
             Take {{ proposal.length === 1 ? 'this band' : `these ${proposal.length} bands` }}
           </button>
           <span class="soft">{{ proposal.map(({ name, from }) => `${name} from ${from}`).join(', ') }}</span>
@@ -187,7 +188,7 @@ function drop(event: DragEvent) {
       </section>
     </template>
   </div>
-  <aside class="sources">
+  <aside class="side-panel sources">
     <h3>Where it comes from</h3>
     <p v-if="record" class="soft">
       {{ total.toLocaleString('en-GB') }} visits in {{ sizes.length }} sizes; {{ record.source }}.
@@ -200,7 +201,7 @@ function drop(event: DragEvent) {
         <input v-model.number="days" class="field" type="number" min="1" max="365" aria-label="Days" /> days
       </label>
     </form>
-    <form @submit.prevent="useTyped">
+    <form @submit.prevent="takeTyped">
       <label class="soft">
         Typed, a line each
         <textarea v-model="typed" class="field" rows="4" placeholder="1440 x 900 1200&#10;390 x 844 900" />
@@ -251,15 +252,7 @@ section {
   font-size: 12px;
 }
 .sources {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 10px;
   width: 232px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 form {
   display: grid;

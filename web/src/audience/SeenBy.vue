@@ -12,6 +12,7 @@ const project = useProject()
 const { sizes } = useAudience()
 const seen = shallowRef<Map<string, number>>()
 const progress = ref<number>()
+const trouble = ref('')
 let end: (() => void) | undefined
 
 function stop() {
@@ -29,15 +30,17 @@ onScopeDispose(stop)
 
 async function work() {
   stop()
+  trouble.value = ''
   progress.value = 0
   const worker = startAudienceWorker()
   end = worker.end
   const sources = { drawing: toRaw(props.drawing), site: toRaw(project.site), style: toRaw(project.style) }
-  seen.value = await worker.remote.visibility(
-    sources,
-    toRaw(sizes.value),
-    proxy((done: number) => (progress.value = done)),
-  )
+  const report = proxy((done: number) => (progress.value = done))
+  try {
+    seen.value = await worker.remote.visibility(sources, toRaw(sizes.value), report)
+  } catch (error) {
+    trouble.value = `It could not be worked out: ${(error as Error).message} Try again.`
+  }
   stop()
 }
 </script>
@@ -51,7 +54,10 @@ async function work() {
       <progress :value="progress" aria-label="Laying the page out for everybody" />
       <button class="plain" @click="stop">Cancel</button>
     </template>
-    <button v-else class="plain" @click="work">Who sees it without scrolling?</button>
+    <template v-else>
+      <p v-if="trouble" class="trouble-text">{{ trouble }}</p>
+      <button class="plain" @click="work">Who sees it without scrolling?</button>
+    </template>
   </div>
 </template>
 

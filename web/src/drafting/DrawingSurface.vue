@@ -1,30 +1,29 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { Box } from '@nolvex/core/layout/box'
 import { paintPlain } from '@nolvex/core/paint/plainFinish'
 import type { Shape } from '@nolvex/core/paint/shape'
 import { blockKinds } from '@nolvex/core/block/kinds'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
-import { pageAddresses } from '@nolvex/core/site/address'
-import { frameTakes } from '@nolvex/core/viewport/frame'
 import GridLines from '../grid/GridLines.vue'
-import { useOverlays } from '../grid/useOverlays'
 import BrowserFrame from '../screens/BrowserFrame.vue'
 import FoldLines from '../screens/FoldLines.vue'
-import { useViewport } from '../screens/useViewport'
 import { assetAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockShapes from './BlockShapes.vue'
 import DimensionLines from './DimensionLines.vue'
+import DropPreview from './DropPreview.vue'
 import { dropSpot, type DropSpot } from './dropSpot'
 import GuideLayer from './guides/GuideLayer.vue'
 import RulerBar from './guides/RulerBar.vue'
+import { useRulers } from './guides/useRulers'
 import { handles, resized, type Handle } from './resizeBlock'
 import TextEditor from './TextEditor.vue'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { followDrag } from './useDrag'
 import { useDraftingPage } from './useDraftingPage'
+import { useFramedPage } from './useFramedPage'
 import type { Placed } from './usePage'
 
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
@@ -32,23 +31,13 @@ const project = useProject()
 const page = useDraftingPage()
 const { placed, pageWidth, pageHeight, bandGrid, selection, select, editing, blocks } = page
 
-const RULER = 18
-const overlays = useOverlays()
 const surface = ref<HTMLElement>()
 const desk = ref<HTMLElement>()
 const pane = ref<HTMLElement>()
 const sheet = ref<HTMLElement>()
 const { width: deskWidth, height: deskHeight } = useElementSize(desk)
 const scrollTop = ref(0)
-const { chosen: shownIn, frame: browser, viewport } = useViewport()
-/** The browser frame around the page, where it is shown and leaves something of the screen. */
-const framed = computed(() => (shownIn.value.isFramed && viewport.value ? browser.value : undefined))
-const taken = computed(() => {
-  const { left, right } = frameTakes(framed.value ?? { parts: [] })
-  return left + right + page.width.value
-})
-const zoom = computed(() => Math.min(1, (deskWidth.value - 48) / taken.value) || 1)
-const windowHeight = computed(() => (framed.value ? (viewport.value?.height ?? 0) : pageHeight.value))
+const { framed, zoom, frameProps, paneStyle, underlay, ground } = useFramedPage(page, deskWidth, scrollTop)
 
 interface Painted extends Placed {
   shapes: Shape[]
@@ -188,63 +177,22 @@ function dropFiles(event: DragEvent) {
 watch(editing, (id) => {
   if (id && !placed.value.has(id)) editing.value = undefined
 })
-const scroller = computed(() => (framed.value ? pane.value : desk.value))
-const rulers = reactive({ x: 0, y: 0 })
-function follow() {
-  scrollTop.value = scroller.value?.scrollTop ?? 0
-  const own = surface.value?.getBoundingClientRect()
-  const page = sheet.value?.getBoundingClientRect()
-  if (own && page) Object.assign(rulers, { x: page.left - own.left - RULER, y: page.top - own.top - RULER })
-}
-useEventListener(desk, 'scroll', follow, { passive: true })
-useEventListener(pane, 'scroll', follow, { passive: true })
-watch([zoom, deskWidth, deskHeight, pageWidth, framed, () => overlays.rulers.value], follow, {
-  flush: 'post',
-})
-onMounted(follow)
+const {
+  isShown: hasRulers,
+  origin,
+  follow,
+  pulled,
+  pull,
+} = useRulers(page, { surface, sheet, moves: [zoom, deskWidth, deskHeight, pageWidth, framed], pagePoint })
 
-/** A guide pulled out of a ruler, where it would lie now, px of the page. */
-const pulled = ref<{ axis: 'x' | 'y'; at: number }>()
-function pull(axis: 'x' | 'y', event: PointerEvent) {
-  followDrag(event, {
-    move: (_dx, _dy, now) => (pulled.value = { axis, at: Math.round(pagePoint(now)[axis]) }),
-    end: (kept) => {
-      const at = pulled.value?.at ?? -1
-      pulled.value = undefined
-      const most = axis === 'x' ? pageWidth.value : pageHeight.value
-      if (kept && at >= 0 && at <= most) page.guides.add([{ axis, at: { px: at } }])
-    },
-  })
+/** What scrolls the page is the desk, or the window its browser frame leaves. */
+function scrolled() {
+  scrollTop.value = (framed.value ? pane.value : desk.value)?.scrollTop ?? 0
+  follow()
 }
-
-const record = computed(() => project.site.records.pages[page.page.value])
-const underlay = computed(() => record.value?.underlay)
-const ground = computed(() => project.site.records.settings.site.pageGround ?? '#ffffff')
-const paneStyle = computed(() => ({
-  width: `${pageWidth.value * zoom.value}px`,
-  height: framed.value ? `${windowHeight.value * zoom.value}px` : undefined,
-}))
-const frameProps = computed(() => {
-  const frame = framed.value
-  if (!frame) return {}
-  const most = Math.max(1, (pageHeight.value - windowHeight.value) * zoom.value)
-  return {
-    frame,
-    zoom: zoom.value,
-    width: page.width.value,
-    height: windowHeight.value,
-    title: record.value?.title || 'Untitled',
-    address: addressInFrame.value,
-    scrollBars: shownIn.value.scrollBars,
-    scrolled: Math.min(1, scrollTop.value / most),
-    share: Math.min(1, windowHeight.value / pageHeight.value),
-  }
-})
-const addressInFrame = computed(() => {
-  const { address = '' } = project.site.records.settings.site
-  const path = pageAddresses(project.site.records.pages).get(page.page.value) ?? ''
-  return `${address.replace(/^https?:\/\//, '').replace(/\/$/, '')}${path}` || path
-})
+useEventListener(desk, 'scroll', scrolled, { passive: true })
+useEventListener(pane, 'scroll', scrolled, { passive: true })
+watch(framed, scrolled, { flush: 'post' })
 
 const place = ({ x, y, w, h }: Rect) => ({
   left: `${x * zoom.value}px`,
@@ -255,10 +203,10 @@ const place = ({ x, y, w, h }: Rect) => ({
 </script>
 
 <template>
-  <div ref="surface" class="surface" :class="{ 'with-rulers': overlays.rulers.value }">
-    <template v-if="overlays.rulers.value">
-      <RulerBar axis="x" :origin="rulers.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
-      <RulerBar axis="y" :origin="rulers.y" :zoom="zoom" :length="deskHeight" @pull="pull('x', $event)" />
+  <div ref="surface" class="surface" :class="{ 'with-rulers': hasRulers }">
+    <template v-if="hasRulers">
+      <RulerBar axis="x" :origin="origin.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
+      <RulerBar axis="y" :origin="origin.y" :zoom="zoom" :length="deskHeight" @pull="pull('x', $event)" />
     </template>
     <div ref="desk" class="desk" tabindex="-1" @dragover.prevent @drop.prevent="dropFiles">
       <component :is="framed ? BrowserFrame : 'div'" v-bind="frameProps">
@@ -295,11 +243,11 @@ const place = ({ x, y, w, h }: Rect) => ({
             <GuideLayer :zoom="zoom" :width="pageWidth" :height="pageHeight" />
             <div
               v-if="pulled"
-              class="line pulled"
-              :class="pulled.axis === 'x' ? 'vertical' : 'horizontal'"
+              class="pulled-guide"
+              :class="pulled.axis"
               :style="{ [pulled.axis === 'x' ? 'left' : 'top']: `${pulled.at * zoom}px` }"
             >
-              <span>{{ pulled.at }} px</span>
+              <span class="px-tag">{{ pulled.at }} px</span>
             </div>
             <div v-if="placed.size === 0" class="empty">
               <slot name="empty" />
@@ -329,22 +277,7 @@ const place = ({ x, y, w, h }: Rect) => ({
               </template>
             </div>
             <DimensionLines v-if="single && !preview && !editing" :block="single" :zoom="zoom" />
-            <template v-if="preview">
-              <div v-if="preview.ghost" class="ghost" :style="place(preview.ghost)" />
-              <div class="mark" :style="place(preview.mark)" />
-              <div
-                v-for="x in preview.lines.x"
-                :key="`x${x}`"
-                class="line vertical"
-                :style="{ left: `${x * zoom}px` }"
-              />
-              <div
-                v-for="y in preview.lines.y"
-                :key="`y${y}`"
-                class="line horizontal"
-                :style="{ top: `${y * zoom}px` }"
-              />
-            </template>
+            <DropPreview v-if="preview" v-bind="preview" :zoom="zoom" />
             <TextEditor
               v-if="editing && placed.get(editing)"
               :key="editing"
@@ -444,44 +377,19 @@ const place = ({ x, y, w, h }: Rect) => ({
 .handle.x1.y1 {
   cursor: nwse-resize;
 }
-.ghost {
-  position: absolute;
-  background: rgb(31 91 76 / 10%);
-  border: 1px dashed var(--pine);
-  pointer-events: none;
-}
-.mark {
-  position: absolute;
-  min-width: 2px;
-  min-height: 2px;
-  background: rgb(185 119 14 / 18%);
-  outline: 1px solid var(--ochre);
-  pointer-events: none;
-}
-.line {
+.pulled-guide {
   position: absolute;
   pointer-events: none;
 }
-.vertical {
+.pulled-guide.x {
   top: 0;
   bottom: 0;
   border-left: 1px solid var(--ochre);
 }
-.horizontal {
+.pulled-guide.y {
   right: 0;
   left: 0;
   border-top: 1px solid var(--ochre);
-}
-.pulled span {
-  position: absolute;
-  top: 4px;
-  left: 6px;
-  padding: 0 4px;
-  background: var(--ochre-text);
-  color: #fff;
-  font-size: 11px;
-  line-height: 16px;
-  white-space: nowrap;
 }
 .empty {
   position: absolute;

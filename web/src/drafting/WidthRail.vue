@@ -119,7 +119,7 @@ function step(event: KeyboardEvent) {
       @pointerdown.stop="moveBreakpoint($event, one)"
       @keydown="stepBreakpoint($event, one)"
     >
-      <span v-if="moved?.id === one.id">{{ moved.from }} px</span>
+      <span v-if="moved?.id === one.id" class="px-tag">{{ moved.from }} px</span>
     </div>
     <button
       v-for="one in bands.inOrder"
@@ -188,17 +188,6 @@ line {
 }
 .breakpoint:hover::before {
   border-left-width: 2px;
-}
-.breakpoint span {
-  position: absolute;
-  top: 0;
-  left: 8px;
-  padding: 0 4px;
-  background: var(--ochre-text);
-  color: #fff;
-  font-size: 11px;
-  line-height: 16px;
-  white-space: nowrap;
 }
 text {
   fill: var(--soft);

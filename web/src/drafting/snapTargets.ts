@@ -1,12 +1,11 @@
 import { columnPositions } from '@nolvex/core/grid/columnGrid'
 import { rowPositions } from '@nolvex/core/grid/rowGrid'
 import { snapLines, type Rect, type SnapLines } from '@nolvex/core/snap/snapEdges'
-import { useOverlays } from '../grid/useOverlays'
 import type { DraftingPage } from './usePage'
 
 /** The lines something dragged may snap to: other blocks, columns, rows and guides, each kind on or off. */
 export function snapTargets(page: DraftingPage, rects: Rect[]): SnapLines {
-  const { value: on } = useOverlays().snapping
+  const { value: on } = page.snapping
   const columns = on.columns && page.grid.value ? columnPositions(page.grid.value) : []
   const { rows } = page.bandGrid.value
   const guides = on.guides ? page.guides.placed.value.filter(({ hidden }) => !hidden) : []

@@ -15,6 +15,7 @@ import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { useProject } from '../session/projectStore'
+import { useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
 import { useGuides } from './guides/useGuides'
 
@@ -139,6 +140,7 @@ export function usePage(page: Ref<string>) {
     bandGrid,
     grid,
     guides,
+    snapping: useOverlays().snapping,
     pageWidth,
     pageHeight,
     selection,

@@ -139,7 +139,7 @@ const pageChoices = computed(() =>
   ),
 )
 const done = ref('')
-function useFor(band: string | undefined) {
+function giveTo(band: string | undefined) {
   if (!band || !asBand.value) return
   const { name, grid: before } = project.site.records.bands[band]
   const kept = {
@@ -245,7 +245,7 @@ const putUnder = (page: string | undefined) =>
       </svg>
     </div>
   </div>
-  <aside class="found">
+  <aside class="side-panel found">
     <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
     <template v-if="picture || html">
       <FigureField
@@ -278,7 +278,7 @@ const putUnder = (page: string | undefined) =>
         </span>
       </button>
       <template v-if="grid">
-        <ChoiceField label="Use it for" :choices="bandChoices" none="Choose a band" @change="useFor" />
+        <ChoiceField label="Use it for" :choices="bandChoices" none="Choose a band" @change="giveTo" />
         <button class="action" @click="keep">Keep it under a name</button>
       </template>
       <ChoiceField
@@ -330,17 +330,6 @@ iframe {
   stroke-dasharray: 4 3;
 }
 .found {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
   width: 288px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
-}
-.found > * {
-  flex: none;
 }
 </style>

@@ -1,5 +1,6 @@
 import type { BlockEdges } from '@nolvex/core/grid/inferGrid'
 import { fileNamed, type PageFiles } from './readPageFiles'
+import { withoutFetching, withoutInlineStyles } from './withoutFetching'
 
 /** A block of an opened page, px from its top left corner. */
 export interface FoundBlock extends BlockEdges {
@@ -47,16 +48,6 @@ export async function layOutPage(
   return blocksOf(inside, view as Window & typeof globalThis)
 }
 
-/** The page's style elements taken out before it is parsed, as the application's own policy refuses them. */
-function withoutInlineStyles(html: string): { html: string; inline: string[] } {
-  const inline: string[] = []
-  const rest = html.replace(/<style\b[^>]*>([\s\S]*?)<\/style\s*>/gi, (_whole, css: string) => {
-    inline.push(css)
-    return `<link rel="stylesheet" data-inline="${inline.length - 1}">`
-  })
-  return { html: rest, inline }
-}
-
 /** All CSS of a page in its order; what it would fetch is taken out. */
 function stylesOf(parsed: Document, inline: string[], page: PageFiles): string[] {
   return [...parsed.querySelectorAll('link[rel~="stylesheet" i]')].map((element) => {
@@ -66,12 +57,6 @@ function stylesOf(parsed: Document, inline: string[], page: PageFiles): string[]
     return file ? withoutFetching(new TextDecoder().decode(file)) : ''
   })
 }
-
-const withoutFetching = (css: string) =>
-  css
-    .replace(/@import[^;]+;/gi, '')
-    .replace(/@font-face\s*\{[^}]*\}/gi, '')
-    .replace(/url\(\s*(?!['"]?data:image\/)[^)]*\)/gi, 'none')
 
 /** Gives pictures that came along an address of their own; others keep only their size. */
 function withOwnPictures(parsed: Document, page: PageFiles): string[] {

@@ -129,7 +129,7 @@ const day = (at: string) =>
       <pre tabindex="0" aria-label="The grid as CSS">{{ css }}</pre>
     </section>
   </div>
-  <aside class="agreement">
+  <aside class="side-panel agreement">
     <h3>Agreed</h3>
     <template v-if="gate">
       <p>
@@ -203,17 +203,6 @@ pre {
   margin: 0;
   overflow: auto;
   font: 12px/18px monospace;
-}
-.agreement {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
-  width: 264px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 form,
 form label {

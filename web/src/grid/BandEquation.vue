@@ -9,6 +9,7 @@ import {
   withColumns,
   withContentWidth,
   withMargins,
+  writeFigure,
   type GridFigure,
 } from '@nolvex/core/grid/equation'
 import ChoiceField from '../forms/ChoiceField.vue'
@@ -84,7 +85,7 @@ function attempt(label: string, work: () => BandGrid) {
 const type = ({ figure, label }: Part, value: number | undefined) =>
   attempt(`Change the ${label}`, () =>
     broken.value
-      ? { ...props.grid, [figure]: value ?? 0 }
+      ? writeFigure(props.grid, figure, value ?? NaN)
       : typeFigure(props.grid, props.width, figure, value ?? NaN, held.value),
   )
 

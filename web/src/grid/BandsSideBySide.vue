@@ -1,18 +1,12 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { eachBox, type PageLayout } from '@nolvex/core/layout/pageLayout'
-import { paintPlain } from '@nolvex/core/paint/plainFinish'
-import type { Shape } from '@nolvex/core/paint/shape'
-import BlockShapes from '../drafting/BlockShapes.vue'
-import { assetAddress } from '../session/api'
-import { useProject } from '../session/projectStore'
+import PageShapes from '../drafting/PageShapes.vue'
 import GridLines from './GridLines.vue'
 import type { BandPage } from './useBandPages'
 
 /** A page at all bands beside one another, to one scale, with the grid over it and what it carries below. */
 const props = defineProps<{ pages: BandPage[]; lead: string }>()
-const project = useProject()
 const row = ref<HTMLElement>()
 const { width: room } = useElementSize(row)
 const GAP = 16
@@ -23,21 +17,6 @@ const scale = computed(() => {
   return Math.max(0.05, (room.value - GAP * (props.pages.length - 1)) / Math.max(1, all))
 })
 
-interface Painted {
-  id: string
-  x: number
-  y: number
-  shapes: Shape[]
-}
-function painted(layout: PageLayout): Painted[] {
-  const found: Painted[] = []
-  eachBox(layout, (box, x, y) => {
-    if (y * scale.value > HEIGHT) return
-    const shapes = paintPlain(box, ({ asset }) => asset && assetAddress(project.id, asset))
-    if (shapes.length) found.push({ id: box.node.id, x, y, shapes })
-  })
-  return found
-}
 const shownHeight = computed(() => HEIGHT / scale.value)
 const screens = (px: number) => Math.round((px / 900) * 10) / 10
 </script>
@@ -56,14 +35,7 @@ const screens = (px: number) => Math.round((px / 900) * 10) / 10
         :aria-label="`The page at ${band.name}, ${band.drawnAt} px wide, with ${grid.columns} columns`"
       >
         <rect :fill="layout.ground" :width="band.drawnAt" :height="shownHeight" />
-        <BlockShapes
-          v-for="one in painted(layout)"
-          :id="one.id"
-          :key="one.id"
-          :x="one.x"
-          :y="one.y"
-          :shapes="one.shapes"
-        />
+        <PageShapes :layout="layout" :until="shownHeight" />
         <GridLines :grid="grid" :width="band.drawnAt" :height="shownHeight" />
       </svg>
       <figcaption>

@@ -84,7 +84,7 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
 </script>
 
 <template>
-  <aside class="shelf" aria-label="Lines and kept grids">
+  <aside class="side-panel shelf" aria-label="Lines and kept grids">
     <h3>Lines over the page</h3>
     <div v-for="name in overlays" :key="name" class="overlay">
       <label><input v-model="shown[name]" type="checkbox" /> {{ OVERLAYS[name] }}</label>
@@ -173,20 +173,6 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
 </template>
 
 <style scoped>
-.shelf {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
-  width: 264px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
-}
-.shelf > * {
-  flex: none;
-}
 h3:not(:first-child) {
   margin-top: 10px;
 }

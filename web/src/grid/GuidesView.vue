@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Json, Operation } from '@nolvex/core/document/types'
+import type { Json } from '@nolvex/core/document/types'
+import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/draft/guideChanges'
 import { ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
 import {
   guideApplies,
@@ -40,10 +41,7 @@ const page = ref<string>()
 const band = ref<string>()
 const axis = ref<'x' | 'y'>('x')
 const trouble = ref('')
-const scoped = computed((): Pick<Guide, 'page' | 'band'> => ({
-  ...(page.value && { page: page.value }),
-  ...(band.value && { band: band.value }),
-}))
+const scoped = computed((): GuideScope => ({ page: page.value, band: band.value }))
 const ground = computed(() => {
   const at = bands.value.find(({ id }) => id === band.value) ?? bands.value[bands.value.length - 1]
   return { width: at.drawnAt, height: at.grid.rows?.height ?? 900 }
@@ -63,15 +61,9 @@ const standing = computed(() =>
   guides.value.filter((guide) => guide.page === page.value && guide.band === band.value),
 )
 
-const put = (guide: SetGuide): Operation => {
-  const id = newId()
-  return { type: 'put', collection: 'guides', id, record: { id, ...guide, ...scoped.value } }
-}
-const gone = (id: string): Operation => ({ type: 'remove', collection: 'guides', id })
-
 function add(made: SetGuide[], label: string, replacing = false) {
-  const before = replacing ? standing.value.filter(({ locked }) => !locked).map(({ id }) => gone(id)) : []
-  project.changeSite(label, [...before, ...made.map(put)])
+  const before = replacing ? clearGuides(standing.value) : []
+  project.changeSite(label, [...before, ...putGuides(made, scoped.value, newId)])
 }
 
 function addTyped(text: string) {
@@ -90,8 +82,15 @@ function move(guide: Guide, text: string | undefined) {
   if ('error' in read) trouble.value = read.error
   else project.setSite('Move a guide', 'guides', guide.id, ['at'], read.places[0] as Json)
 }
+const TOGGLES = { locked: ['Lock a guide', 'Unlock a guide'], hidden: ['Hide a guide', 'Show a guide'] }
 const toggle = (guide: Guide, field: 'locked' | 'hidden') =>
-  project.setSite(`Change a guide`, 'guides', guide.id, [field], guide[field] ? undefined : true)
+  project.setSite(
+    TOGGLES[field][guide[field] ? 1 : 0],
+    'guides',
+    guide.id,
+    [field],
+    guide[field] ? undefined : true,
+  )
 
 const sets = computed(() => Object.values(records.value.guideSets))
 function keep(set: Omit<GuideSet, 'id'>) {
@@ -214,7 +213,12 @@ function make(work: () => SetGuide[], replacing: boolean) {
             />
           </td>
           <td>
-            <button class="plain" @click="project.changeSite('Clear a guide', [gone(guide.id)])">
+            <button
+              class="plain"
+              @click="
+                project.changeSite('Clear a guide', [{ type: 'remove', collection: 'guides', id: guide.id }])
+              "
+            >
               Clear
             </button>
           </td>
@@ -225,7 +229,7 @@ function make(work: () => SetGuide[], replacing: boolean) {
       No guide yet. Type one above, make a whole set, or pull one out of a ruler while you draw.
     </p>
   </div>
-  <aside class="sets">
+  <aside class="side-panel sets">
     <h3>Kept sets</h3>
     <p v-if="sets.length === 0" class="soft">
       None yet. Keep the guides that stand on the page and band chosen, and put them on others.
@@ -291,17 +295,6 @@ function make(work: () => SetGuide[], replacing: boolean) {
 .scope :deep(.add-line) {
   flex: 1;
   max-width: 340px;
-}
-.sets {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
-  width: 264px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 .set {
   display: grid;

@@ -1,33 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { eachBox, type PageLayout } from '@nolvex/core/layout/pageLayout'
-import { paintPlain } from '@nolvex/core/paint/plainFinish'
-import type { Shape } from '@nolvex/core/paint/shape'
-import BlockShapes from '../drafting/BlockShapes.vue'
-import { assetAddress } from '../session/api'
-import { useProject } from '../session/projectStore'
+import type { PageLayout } from '@nolvex/core/layout/pageLayout'
+import PageShapes from '../drafting/PageShapes.vue'
 
 /** The beginning of a page in a window, to the scale of the widest window. */
-const props = defineProps<{ layout: PageLayout; windowWidth: number; zoom: number; label: string }>()
-const project = useProject()
+defineProps<{ layout: PageLayout; windowWidth: number; zoom: number; label: string }>()
 const WIDEST = 1920
 const HEIGHT = 2000
-
-interface Painted {
-  id: string
-  x: number
-  y: number
-  shapes: Shape[]
-}
-const painted = computed(() => {
-  const found: Painted[] = []
-  eachBox(props.layout, (box, x, y) => {
-    if (y * props.zoom > HEIGHT) return
-    const shapes = paintPlain(box, ({ asset }) => asset && assetAddress(project.id, asset))
-    if (shapes.length) found.push({ id: box.node.id, x, y, shapes })
-  })
-  return found
-})
 </script>
 
 <template>
@@ -36,14 +14,7 @@ const painted = computed(() => {
       <svg :width="windowWidth" :height="HEIGHT" :viewBox="`0 0 ${windowWidth} ${HEIGHT}`">
         <rect :fill="layout.ground" :width="windowWidth" :height="HEIGHT" />
         <g :transform="`scale(${zoom})`">
-          <BlockShapes
-            v-for="one in painted"
-            :id="one.id"
-            :key="one.id"
-            :x="one.x"
-            :y="one.y"
-            :shapes="one.shapes"
-          />
+          <PageShapes :layout="layout" :until="HEIGHT / zoom" />
         </g>
       </svg>
       <rect class="edge" :width="windowWidth" :height="HEIGHT" />

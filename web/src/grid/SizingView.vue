@@ -160,7 +160,7 @@ function setRoot(percent: number | undefined) {
       </section>
     </div>
   </div>
-  <aside class="units">
+  <aside class="side-panel units">
     <h3>Root</h3>
     <FigureField
       label="Font size of the root, % of the browser’s 16 px"
@@ -226,14 +226,6 @@ section {
   text-align: right;
 }
 .units {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
   width: 248px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 </style>

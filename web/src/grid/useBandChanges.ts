@@ -8,7 +8,7 @@ import {
   splitBand,
   type BandedProject,
 } from '@nolvex/core/draft/bandChanges'
-import { useBands, type WantedBand } from '@nolvex/core/draft/bandSet'
+import { adoptBands, type WantedBand } from '@nolvex/core/draft/bandSet'
 import type { ChangePart, Json } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
@@ -60,7 +60,7 @@ export function useBandChanges() {
     merge: (band: Band, into: Band) =>
       attempt(band.id, `Join ${band.name} with ${into.name}`, (all) => mergeBands(all, band.id, into.id)),
     lead: (band: Band) => attempt(band.id, `Make ${band.name} the lead`, (all) => changeLead(all, band.id)),
-    use: (label: string, wanted: WantedBand[]) => attempt('', label, (all) => useBands(all, wanted, newId)),
+    use: (label: string, wanted: WantedBand[]) => attempt('', label, (all) => adoptBands(all, wanted, newId)),
     setGrid: (band: Band, label: string, grid: BandGrid) =>
       project.setSite(label, 'bands', band.id, ['grid'], grid as unknown as Json),
   }

@@ -66,7 +66,7 @@ async function addPicture(event: Event) {
 </script>
 
 <template>
-  <aside class="particulars" aria-label="Chosen content items">
+  <aside class="side-panel particulars" aria-label="Chosen content items">
     <h2>{{ single ? contentNumber(single.number) : `${items.length} items` }}</h2>
     <TextField
       v-if="single"
@@ -131,15 +131,7 @@ async function addPicture(event: Event) {
 
 <style scoped>
 .particulars {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
   width: 248px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 .picture {
   line-height: 26px;

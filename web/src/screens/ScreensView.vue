@@ -82,7 +82,9 @@ const setSize = (index: number, size: number | undefined) =>
     ? changePart(index, { size })
     : (trouble.value = 'A part takes between 0 and 2000 px.')
 const remove = (collection: Collection, id: string) =>
-  project.changeSite('Forget it', [{ type: 'remove', collection, id }])
+  project.changeSite(collection === 'screens' ? 'Forget a screen' : 'Forget a frame', [
+    { type: 'remove', collection, id },
+  ])
 const setGround = (event: Event) => {
   const { value } = event.target as HTMLInputElement
   project.setSite(
@@ -106,7 +108,7 @@ const setGround = (event: Event) => {
     </p>
     <BrowserTabs />
   </div>
-  <aside class="choices">
+  <aside class="side-panel choices">
     <ChoiceField
       label="Screen"
       :value="screen.key"
@@ -239,18 +241,7 @@ section {
   border: 1px solid var(--hairline);
 }
 .choices {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
   width: 304px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
-}
-.choices > * {
-  flex: none;
 }
 .frame {
   margin-top: 12px;

@@ -52,7 +52,7 @@ const gateSince = ({ id, stage: name }: Version) =>
 </script>
 
 <template>
-  <aside class="versions" aria-label="Versions and gates">
+  <aside class="side-panel versions" aria-label="Versions and gates">
     <h2>Versions and gates</h2>
     <p v-if="store.trouble" class="trouble-text" role="alert">{{ store.trouble }}</p>
     <h3>Keep what there is now</h3>
@@ -136,15 +136,7 @@ const gateSince = ({ id, stage: name }: Version) =>
 
 <style scoped>
 .versions {
-  display: flex;
-  flex: none;
-  flex-direction: column;
-  gap: 8px;
   width: 304px;
-  padding: 16px;
-  overflow: auto;
-  background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 h3 {
   margin-top: 8px;

@@ -75,7 +75,7 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
       :title="guide.locked ? 'Locked guide' : 'Drag to move, with Alt to copy; off the page takes it away'"
       @pointerdown="press($event, guide)"
     >
-      <span class="words">{{ words(guide) }}</span>
+      <span class="px-tag">{{ words(guide) }}</span>
     </div>
   </template>
 </template>
@@ -126,22 +126,12 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
   border-width: 2px;
   opacity: 1;
 }
-.words {
+.px-tag {
   display: none;
-  position: absolute;
-  top: 4px;
-  left: 6px;
-  padding: 0 4px;
-  background: var(--ochre-text);
-  color: #fff;
-  font-size: 11px;
-  line-height: 16px;
-  white-space: nowrap;
-  pointer-events: none;
 }
-.guide:hover .words,
-.guide.chosen .words,
-.guide.dragged .words {
+.guide:hover .px-tag,
+.guide.chosen .px-tag,
+.guide.dragged .px-tag {
   display: block;
 }
 </style>

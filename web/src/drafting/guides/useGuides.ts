@@ -1,5 +1,6 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
-import type { Operation } from '@nolvex/core/document/types'
+import { setField } from '@nolvex/core/document/placing'
+import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/draft/guideChanges'
 import type { ColumnGrid } from '@nolvex/core/grid/columnGrid'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import {
@@ -7,7 +8,6 @@ import {
   guidePosition,
   type Guide,
   type GuideGround,
-  type GuidePlace,
   type SetGuide,
 } from '@nolvex/core/grid/guide'
 import { newId } from '../../session/newId'
@@ -20,7 +20,7 @@ export const GUIDE_SCOPES = {
   band: 'this band, all pages',
   all: 'everywhere',
 } as const
-export type GuideScope = keyof typeof GUIDE_SCOPES
+export type GuideScopeName = keyof typeof GUIDE_SCOPES
 
 /** A guide that applies to the page in view, and where it lies, px. */
 export interface PlacedGuide extends Guide {
@@ -39,7 +39,7 @@ interface Ground {
 /** The guides of the page in view, and what can be done with them. */
 export function useGuides({ page, band, width, height, grid, bandGrid }: Ground) {
   const project = useProject()
-  const scope = ref<GuideScope>('here')
+  const scope = ref<GuideScopeName>('here')
   const chosen = ref<string[]>([])
   const records = computed(() => project.site.records.guides)
   const ground = computed((): GuideGround => ({
@@ -59,36 +59,23 @@ export function useGuides({ page, band, width, height, grid, bandGrid }: Ground)
   )
   const selected = computed(() => chosen.value.filter((id) => records.value[id]))
 
-  function scoped(where: GuideScope): Pick<Guide, 'page' | 'band'> {
+  /** Where a scope is, from here. */
+  function placeOf(where: GuideScopeName): GuideScope {
     return {
-      ...(where === 'here' || where === 'page' ? { page: page.value } : {}),
-      ...(where === 'here' || where === 'band' ? { band: band.value.id } : {}),
+      page: where === 'here' || where === 'page' ? page.value : undefined,
+      band: where === 'here' || where === 'band' ? band.value.id : undefined,
     }
   }
 
-  const put = (guide: SetGuide, where: GuideScope): Operation => {
-    const id = newId()
-    return { type: 'put', collection: 'guides', id, record: { id, ...guide, ...scoped(where) } }
-  }
-  const takeAway = (id: string): Operation => ({ type: 'remove', collection: 'guides', id })
-  const setAt = (id: string, at: GuidePlace): Operation => ({
-    type: 'set',
-    collection: 'guides',
-    id,
-    path: ['at'],
-    value: at,
-  })
-
-  function add(guides: SetGuide[], where = scope.value, replacing = false) {
-    const gone = replacing ? placed.value.filter(({ locked }) => !locked).map(({ id }) => takeAway(id)) : []
+  function add(guides: SetGuide[]) {
     const label = guides.length === 1 ? 'Add a guide' : `Add ${guides.length} guides`
-    project.changeSite(label, [...gone, ...guides.map((guide) => put(guide, where))])
+    project.changeSite(label, putGuides(guides, placeOf(scope.value), newId))
   }
 
   function move(ids: string[], by: number) {
     const moved = placed.value.filter(({ id, locked }) => ids.includes(id) && !locked)
     const operations = moved.map(({ id, position }) =>
-      setAt(id, { px: Math.round((position + by) * 100) / 100 }),
+      setField('guides', id, 'at', { px: Math.round((position + by) * 100) / 100 }),
     )
     project.changeSite(
       moved.length === 1 ? 'Move a guide' : 'Move guides',
@@ -99,28 +86,21 @@ export function useGuides({ page, band, width, height, grid, bandGrid }: Ground)
 
   /** Copies guides beside themselves and chooses the copies. */
   function copy(ids: string[], by: number) {
-    const copies = placed.value
+    const operations = placed.value
       .filter(({ id }) => ids.includes(id))
-      .map(({ axis, position, page: onPage, band: atBand }) => {
-        const id = newId()
-        const place = { px: Math.round((position + by) * 100) / 100 }
-        return { id, axis, at: place, ...(onPage && { page: onPage }), ...(atBand && { band: atBand }) }
+      .flatMap(({ axis, position, page: onPage, band: atBand }) => {
+        const at = { px: Math.round((position + by) * 100) / 100 }
+        return putGuides([{ axis, at }], { page: onPage, band: atBand }, newId)
       })
-    project.changeSite(
-      copies.length === 1 ? 'Copy a guide' : 'Copy guides',
-      copies.map((record): Operation => ({ type: 'put', collection: 'guides', id: record.id, record })),
-    )
-    chosen.value = copies.map(({ id }) => id)
+    project.changeSite(operations.length === 1 ? 'Copy a guide' : 'Copy guides', operations)
+    chosen.value = operations.map(({ id }) => id)
   }
 
   function set(ids: string[], field: 'locked' | 'hidden', value: boolean) {
     const words = { locked: value ? 'Lock' : 'Unlock', hidden: value ? 'Hide' : 'Show' }[field]
     project.changeSite(
       `${words} guides`,
-      ids.map((id): Operation => {
-        const operation = { type: 'set' as const, collection: 'guides', id, path: [field] }
-        return value ? { ...operation, value } : operation
-      }),
+      ids.map((id) => setField('guides', id, field, value || undefined)),
     )
   }
 
@@ -128,11 +108,7 @@ export function useGuides({ page, band, width, height, grid, bandGrid }: Ground)
   function clear(which: string[] | 'band' | 'all') {
     const isMeant = (guide: PlacedGuide) =>
       which === 'all' || (which === 'band' ? guide.band === band.value.id : which.includes(guide.id))
-    const gone = placed.value.filter((guide) => !guide.locked && isMeant(guide))
-    project.changeSite(
-      'Clear guides',
-      gone.map(({ id }) => takeAway(id)),
-    )
+    project.changeSite('Clear guides', clearGuides(placed.value.filter(isMeant)))
     chosen.value = []
   }
 
