@@ -6,6 +6,7 @@ import { Random } from '../conformance/random'
 import type { Person } from '../person'
 import type { Site } from '../site'
 import { generatedPage, isFound } from './generatedGrid'
+import { median, p95, timed } from './timing'
 
 const PAGES = 400
 const VISITS = 10_000
@@ -34,12 +35,6 @@ export function gridFigures(): void {
   )
 }
 
-function timed(work: () => unknown): number {
-  const started = performance.now()
-  work()
-  return performance.now() - started
-}
-
 /** The demo’s home page drawn at every width from 320 to 1920 with columns, fold and frame on. */
 export async function pulledThroughWidths(person: Person, site: Site): Promise<void> {
   const { driver } = person
@@ -65,9 +60,7 @@ export async function pulledThroughWidths(person: Person, site: Site): Promise<v
      requestAnimationFrame(step)`,
   )
   await person.keys('f', 'm')
-  const sorted = [...frames].sort((a, b) => a - b)
-  const at = (share: number) => sorted[Math.floor(sorted.length * share)].toFixed(0)
   console.log(
-    `the home page pulled from 320 to 1920 px in its frame: frame median ${at(0.5)} ms, p95 ${at(0.95)} ms`,
+    `the home page pulled from 320 to 1920 px in its frame: frame median ${median(frames).toFixed(0)} ms, p95 ${p95(frames).toFixed(0)} ms`,
   )
 }

@@ -5,14 +5,12 @@ import { Site } from '../site'
 import { withTestDatabase } from '../testDatabase'
 import { pulledThroughWidths } from './gridFigures'
 import { mapOnScreen } from './mapOf2000'
+import { median, p95 } from './timing'
 
 const PROJECT = 'emptyproject0000'
 const PAGE = 'benchpage0000000'
 const BLOCKS = 2000
 const FRAMES = 300
-
-const sorted = (values: number[]) => [...values].sort((a, b) => a - b)
-const at = (values: number[], share: number) => sorted(values)[Math.floor(values.length * share)]
 
 /** Figures of the application itself: changes acknowledged, the demo on screen, a block dragged among 2,000. */
 export async function inTheApplication(): Promise<void> {
@@ -62,9 +60,7 @@ async function acknowledged(site: Site) {
     ])
     times.push(performance.now() - started)
   }
-  console.log(
-    `a change acknowledged: median ${at(times, 0.5).toFixed(1)} ms, p95 ${at(times, 0.95).toFixed(1)} ms`,
-  )
+  console.log(`a change acknowledged: median ${median(times).toFixed(1)} ms, p95 ${p95(times).toFixed(1)} ms`)
 }
 
 async function dragged(person: Person, site: Site) {
@@ -109,6 +105,6 @@ async function dragged(person: Person, site: Site) {
     FRAMES,
   )) as number[]
   console.log(
-    `dragging among ${BLOCKS} blocks: frame median ${at(frames, 0.5).toFixed(0)} ms, p95 ${at(frames, 0.95).toFixed(0)} ms over ${FRAMES} frames`,
+    `dragging among ${BLOCKS} blocks: frame median ${median(frames).toFixed(0)} ms, p95 ${p95(frames).toFixed(0)} ms over ${FRAMES} frames`,
   )
 }

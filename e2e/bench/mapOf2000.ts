@@ -13,6 +13,7 @@ import { treeLayout } from '@nolvex/core/site/treeLayout'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import type { Person } from '../person'
 import type { Site } from '../site'
+import { median, p95, timed } from './timing'
 
 const COUNT = 2000
 const PROJECT = 'emptyproject0000'
@@ -20,19 +21,7 @@ const FRAMES = 200
 
 let made = 0
 const newId = () => `m${String(made++).padStart(15, '0')}`
-const sorted = (values: number[]) => [...values].sort((a, b) => a - b)
-const at = (values: number[], share: number) => sorted(values)[Math.floor(values.length * share)]
-
-function timed(work: () => void): number {
-  const started = performance.now()
-  work()
-  return performance.now() - started
-}
-const median = (work: () => void) =>
-  at(
-    Array.from({ length: 15 }, () => timed(work)),
-    0.5,
-  ).toFixed(1)
+const usually = (work: () => void) => median(Array.from({ length: 15 }, () => timed(work))).toFixed(1)
 
 /** A site of 2,000 pages with a link from each to the page below it. */
 function siteOf2000(): SiteDocument {
@@ -53,9 +42,9 @@ export function mapInTheCore(): void {
   const site = siteOf2000()
   const { pages } = site.records
   const size = { width: 132, gap: 20, level: 200 }
-  console.log(`a site map of ${COUNT} pages laid out: ${median(() => void treeLayout(pages, size))} ms`)
+  console.log(`a site map of ${COUNT} pages laid out: ${usually(() => void treeLayout(pages, size))} ms`)
   console.log(
-    `its analysis by all rules: ${median(() => void mapFindings(mapFacts(site, emptyContent, newId)))} ms`,
+    `its analysis by all rules: ${usually(() => void mapFindings(mapFacts(site, emptyContent, newId)))} ms`,
   )
   const csv = writePagesCsv(site.records)
   const bringIn = () => {
@@ -64,7 +53,7 @@ export function mapInTheCore(): void {
     const documents = { site: usualSite } as unknown as Documents
     applyChange(documentKinds, documents, [{ document: 'site', kind: 'site', operations }])
   }
-  console.log(`${COUNT} rows of CSV read, merged and applied: ${median(bringIn)} ms`)
+  console.log(`${COUNT} rows of CSV read, merged and applied: ${usually(bringIn)} ms`)
 }
 
 /** The same on screen: brought in until saved, and panned over. */
@@ -109,6 +98,6 @@ export async function mapOnScreen(person: Person, site: Site): Promise<void> {
     FRAMES,
   )) as number[]
   console.log(
-    `panning over ${COUNT} pages: frame median ${at(frames, 0.5).toFixed(0)} ms, p95 ${at(frames, 0.95).toFixed(0)} ms over ${FRAMES} frames`,
+    `panning over ${COUNT} pages: frame median ${median(frames).toFixed(0)} ms, p95 ${p95(frames).toFixed(0)} ms over ${FRAMES} frames`,
   )
 }
