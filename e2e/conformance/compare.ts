@@ -104,9 +104,9 @@ function compareLines(
   where: (box: Box) => string,
   result: Conformance,
 ) {
-  if (!box.text || !found?.lineStarts) return
+  const { paragraph } = box
+  if (!paragraph || !found?.lineStarts) return
   const available = box.w - box.insetLeft - box.insetRight
-  const { paragraph } = box.text
   const lines = breakLines(paragraph, available)
   result.lines += lines.length
   // Empty lines have no character to see in the browser.

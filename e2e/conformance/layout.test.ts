@@ -78,18 +78,18 @@ test('lines hold every character once and none wider than its room, unless it is
       resolvePage(randomPage(random), usualBands.wide),
       environment(1440),
     )
-    eachBox(layout, ({ text }) => {
-      if (!text) return
+    eachBox(layout, ({ paragraph }) => {
+      if (!paragraph) return
       const room = random.int(20, 600)
-      const lines = breakLines(text.paragraph, room)
+      const lines = breakLines(paragraph, room)
       let at = 0
       for (const line of lines) {
         expect(line.start).toBe(at)
-        expect(text.paragraph.text.slice(line.end, line.next).trim()).toBe('')
+        expect(paragraph.text.slice(line.end, line.next).trim()).toBe('')
         if (line.end - line.start > 1) expect(line.width).toBeLessThanOrEqual(room + 1 / 64)
         at = line.next
       }
-      expect(at).toBe(text.paragraph.text.length)
+      expect(at).toBe(paragraph.text.length)
     })
   }
 })

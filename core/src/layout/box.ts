@@ -1,24 +1,24 @@
 import type { BlockNode } from '../resolve/node'
+import { toPixels } from '../text/layoutUnit'
 import type { Paragraph } from '../text/paragraph'
+import type { FontMeasures } from '../units/environment'
 
 export const FIT = 0
 export const FILL = 1
 export const FIXED = 2
 export const PERCENT = 3
 
-/** A size or limit ready for arithmetic: px, or % of the parent's content width, or what is left. */
+/** A size or limit ready for arithmetic: layout units, or % of the parent's content width, or what is left. */
 export interface Extent {
   mode: typeof FIT | typeof FILL | typeof FIXED | typeof PERCENT
-  /** px, % or share */
+  /** layout units, % or share */
   value: number
 }
 
-/** Lines of text set in a box. */
-export interface BoxText {
-  paragraph: Paragraph
-  /** px */
+/** A font at the size of a text style, and how its lines are set, px. */
+export interface LineFont extends FontMeasures {
   lineHeight: number
-  /** px from the top of a line to its baseline */
+  /** from the top of a line to its baseline */
   baseline: number
 }
 
@@ -28,24 +28,16 @@ export const DEFINITE = 1
 export const IMPOSED = 2
 export type HeightMode = typeof AUTO | typeof DEFINITE | typeof IMPOSED
 
-/**
- * A block being laid out: its values in px, its place in its parent, and what was measured of it before.
- * One object per node, kept while the node is.
- */
-export interface Box {
-  node: BlockNode
-  children: Box[]
+/** top, right, bottom, left */
+export type Sides = [number, number, number, number]
 
-  arrange: BlockNode['arrange']['type']
+/** What a block asks for, in layout units. */
+export interface Measures {
   columnGap: number
   rowGap: number
-  /** border and padding of each side, px */
-  insetTop: number
-  insetRight: number
-  insetBottom: number
-  insetLeft: number
-  border: [number, number, number, number]
-
+  border: Sides
+  /** border and padding of each side; of a section, without the sides the grid asks for */
+  inset: Sides
   width: Extent
   height: Extent
   minWidth: Extent
@@ -58,30 +50,96 @@ export interface Box {
   top: number
   bottom: number
   offsetY: number
-
-  text?: BoxText
-
-  /** where the box stands, px from its parent's top left corner */
-  x: number
-  y: number
-  w: number
-  h: number
-  /** in a grid: row it was placed in, from 1 */
-  row: number
-  column: number
-
-  minContent: number
-  maxContent: number
-  measured: Measured[]
-  placedWidth: number
-  placedHeight: number
-  placedMode: HeightMode
 }
 
-/** A height measured for a width and a height constraint. */
-export interface Measured {
-  width: number
-  height: number
-  mode: HeightMode
-  result: number
+/**
+ * A block being laid out: its place in its parent, and what was measured of it before. One object per node, kept
+ * while the node is. Fields are whole layout units, which engines keep in place where fractions each need memory of
+ * their own; readers outside the layout use the getters, which are in px.
+ */
+export class Box {
+  /** place in the parent and size of the border box */
+  x64 = 0
+  y64 = 0
+  w64 = 0
+  h64 = 0
+  /** border and padding, with the sides a grid gives a section */
+  insetLeft64: number
+  insetRight64: number
+  /** in a grid: row and column it was placed in, from 1 */
+  row = 0
+  column = 0
+  /** intrinsic border-box widths, -1 while unknown */
+  minContent = -1
+  maxContent = -1
+  /** border-box width that was last measured, and the height it gives */
+  measuredWidth = -1
+  measuredHeight = 0
+  /** what everything below was last put in place for */
+  placedWidth = -1
+  placedHeight = -1
+  placedMode: HeightMode = AUTO
+  readonly arrange: BlockNode['arrange']['type']
+
+  constructor(
+    readonly node: BlockNode,
+    readonly children: Box[],
+    readonly measures: Measures,
+    readonly paragraph: Paragraph | undefined,
+    readonly font: LineFont | undefined,
+  ) {
+    this.arrange = node.arrange.type
+    this.insetLeft64 = measures.inset[3]
+    this.insetRight64 = measures.inset[1]
+  }
+
+  get x() {
+    return toPixels(this.x64)
+  }
+  get y() {
+    return toPixels(this.y64)
+  }
+  get w() {
+    return toPixels(this.w64)
+  }
+  get h() {
+    return toPixels(this.h64)
+  }
+  get insetTop() {
+    return toPixels(this.measures.inset[0])
+  }
+  get insetRight() {
+    return toPixels(this.insetRight64)
+  }
+  get insetBottom() {
+    return toPixels(this.measures.inset[2])
+  }
+  get insetLeft() {
+    return toPixels(this.insetLeft64)
+  }
+  get columnGap() {
+    return toPixels(this.measures.columnGap)
+  }
+  get border() {
+    return this.measures.border.map(toPixels) as Sides
+  }
+
+  /** What a freely placed box is moved by, px; nothing for what is a share of its parent. */
+  get offsets() {
+    const { left, right, offsetX, top, bottom, offsetY } = this.measures
+    const across = ({ mode, value }: Extent) => (mode === FIXED ? toPixels(value) : undefined)
+    return {
+      left: across(left),
+      right: across(right),
+      x: across(offsetX),
+      top: toPixels(top),
+      bottom: toPixels(bottom),
+      y: toPixels(offsetY),
+    }
+  }
 }
+
+/** Border and padding of both sides across, layout units. */
+export const insetsAcross = (box: Box) => box.insetLeft64 + box.insetRight64
+/** Border and padding above and below, layout units. */
+export const insetsDown = ({ measures: { inset } }: Box) => inset[0] + inset[2]

@@ -2,11 +2,18 @@ import type { BlockNode, NodeRun, Size, TextStyle } from '../resolve/node'
 import { advanceAt, baselineInLine, cachedSize } from '../text/fontMetrics'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import type { FontLibrary, FontStyle } from '../text/fontLibrary'
-import { shapeParagraph, type TextRun } from '../text/paragraph'
+import {
+  setParagraph,
+  shapeParagraph,
+  textSetting,
+  type Paragraph,
+  type TextRun,
+  type TextSetting,
+} from '../text/paragraph'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
-import { trunc64 } from '../text/layoutUnit'
+import { MOST_UNITS, toUnits } from '../text/layoutUnit'
 import type { WrittenLength } from '../units/length'
-import { AUTO, FILL, FIT, FIXED, PERCENT, type Box, type BoxText, type Extent } from './box'
+import { Box, FILL, FIT, FIXED, PERCENT, type Extent, type LineFont, type Measures, type Sides } from './box'
 
 /** Small text is set at this share of its surroundings. */
 export const SMALL = 0.8
@@ -14,25 +21,28 @@ export const SMALL = 0.8
 export const BOLD = 700
 
 const PAGE_STYLE: FontStyle = { family: PAGE_FAMILY, weight: 400, italic: false }
-const NO_TEXT: NodeRun = { text: '', bold: false, italic: false, small: false }
-const UNLIMITED: Extent = { mode: FIXED, value: Infinity }
+const UNLIMITED: Extent = { mode: FIXED, value: MOST_UNITS }
 const NOTHING: Extent = { mode: FIXED, value: 0 }
 const BY_CONTENT: Extent = { mode: FIT, value: 0 }
 const ONE_SHARE: Extent = { mode: FILL, value: 1 }
-const NO_BORDER: Box['border'] = [0, 0, 0, 0]
+const NO_BORDER: Sides = [0, 0, 0, 0]
 
-/** A font at the size of a text style, and how its lines are set, px. */
-interface SetFont extends FontMeasures {
-  lineHeight: number
-  baseline: number
+/** A font with the measures of the last block that was measured by it. */
+interface MeasuringFont extends FontMeasures {
+  last?: { arrange: BlockNode['arrange']; place: BlockNode['place']; measures: Measures }
 }
 
-/** Computes boxes from nodes: written lengths to px, text to shaped paragraphs. */
+/** A line's font with the setting of texts that are in it alone. */
+interface SetFont extends LineFont, MeasuringFont {
+  setting: TextSetting
+}
+
+/** Computes boxes from nodes: written lengths to layout units, text to shaped paragraphs. */
 export class BoxComputer {
   /** Whether any length so far was measured by the viewport. */
   usesViewport = false
   private fonts = new WeakMap<TextStyle, SetFont>()
-  private pageFont: FontMeasures
+  private pageFont: MeasuringFont
 
   constructor(
     private library: FontLibrary,
@@ -42,61 +52,67 @@ export class BoxComputer {
   }
 
   box(node: BlockNode, children: Box[]): Box {
-    const font = this.fontOf(node)
+    if (!node.text) return new Box(node, children, this.measuresOf(node, this.pageFont), undefined, undefined)
+    const font = this.lineFont(node.text.style)
+    return new Box(node, children, this.measuresOf(node, font), this.paragraph(node.text, font), font)
+  }
+
+  /** Blocks set in one font mostly ask for the same, and those that leave their kind's values share them. */
+  private measuresOf(node: BlockNode, font: MeasuringFont): Measures {
+    const { arrange, place, look } = node
+    if (look.border.some(Boolean)) return this.newMeasures(node, font)
+    if (font.last?.arrange === arrange && font.last.place === place) return font.last.measures
+    const measures = this.newMeasures(node, font)
+    font.last = { arrange, place, measures }
+    return measures
+  }
+
+  private newMeasures(node: BlockNode, font: FontMeasures): Measures {
     const { arrange, place } = node
     const border = this.borders(node, font)
     const [top, right, bottom, left] = arrange.padding
     return {
-      node,
-      children,
-      arrange: arrange.type,
       columnGap: this.length(arrange.columnGap, font),
       rowGap: this.length(arrange.rowGap, font),
-      insetTop: border[0] + this.length(top, font),
-      insetRight: border[1] + this.length(right, font),
-      insetBottom: border[2] + this.length(bottom, font),
-      insetLeft: border[3] + this.length(left, font),
       border,
+      inset: [
+        border[0] + this.length(top, font),
+        border[1] + this.length(right, font),
+        border[2] + this.length(bottom, font),
+        border[3] + this.length(left, font),
+      ],
       width: this.size(place.width, font),
       height: this.size(place.height, font),
       minWidth: place.minWidth ? this.extent(place.minWidth, font) : NOTHING,
       maxWidth: place.maxWidth ? this.extent(place.maxWidth, font) : UNLIMITED,
       minHeight: place.minHeight ? this.length(place.minHeight, font) : 0,
-      maxHeight: place.maxHeight ? this.length(place.maxHeight, font) : Infinity,
+      maxHeight: place.maxHeight ? this.length(place.maxHeight, font) : MOST_UNITS,
       left: this.extent(place.left, font),
       right: this.extent(place.right, font),
       offsetX: this.extent(place.offsetX, font),
       top: this.length(place.top, font),
       bottom: this.length(place.bottom, font),
       offsetY: this.length(place.offsetY, font),
-      text: node.text && this.text(node.text),
-      x: 0,
-      y: 0,
-      w: 0,
-      h: 0,
-      row: 0,
-      column: 0,
-      minContent: -1,
-      maxContent: -1,
-      measured: [],
-      placedWidth: -1,
-      placedHeight: -1,
-      placedMode: AUTO,
     }
   }
 
   /** The font em, ex and ch of a block are measured by: its text's, else the page's. */
   fontOf({ text }: BlockNode): FontMeasures {
-    return text ? this.setFont(text.style) : this.pageFont
+    return text ? this.lineFont(text.style) : this.pageFont
   }
 
-  private setFont(style: TextStyle): SetFont {
+  private lineFont(style: TextStyle): SetFont {
     let font = this.fonts.get(style)
     if (font) return font
     const measures = this.measures(style, this.exact(style.size, this.measures(style, this.pageFont.size)))
     const lineHeight = this.lineHeight(style.lineHeight, measures.size)
     const { metrics } = this.library.face(style)
-    font = { ...measures, lineHeight, baseline: baselineInLine(metrics, measures.size, lineHeight) }
+    font = {
+      ...measures,
+      lineHeight,
+      baseline: baselineInLine(metrics, measures.size, lineHeight),
+      setting: textSetting(this.library, style, measures.size),
+    }
     this.fonts.set(style, font)
     return font
   }
@@ -121,7 +137,7 @@ export class BoxComputer {
   }
 
   private length(written: WrittenLength, font: FontMeasures): number {
-    return written.value === 0 ? 0 : trunc64(this.single(written, font))
+    return written.value === 0 ? 0 : toUnits(this.single(written, font))
   }
 
   private extent(written: WrittenLength, font: FontMeasures): Extent {
@@ -136,15 +152,19 @@ export class BoxComputer {
     return this.extent(size.length, font)
   }
 
-  private borders({ look }: BlockNode, font: FontMeasures): Box['border'] {
+  private borders({ look }: BlockNode, font: FontMeasures): Sides {
     if (!look.border.some(Boolean)) return NO_BORDER
-    return look.border.map((side) => (side ? borderWidth(this.single(side.width, font)) : 0)) as Box['border']
+    return look.border.map((side) =>
+      side ? toUnits(borderWidth(this.single(side.width, font))) : 0,
+    ) as Sides
   }
 
-  private text({ style, runs }: NonNullable<BlockNode['text']>): BoxText {
-    const { size, lineHeight, baseline } = this.setFont(style)
-    const styled = (runs.length ? runs : [NO_TEXT]).map((run) => styledRun(run, style, size))
-    return { paragraph: shapeParagraph(this.library, styled), lineHeight, baseline }
+  private paragraph({ style, runs }: NonNullable<BlockNode['text']>, font: SetFont): Paragraph {
+    if (runs.length === 0) return setParagraph(font.setting, '')
+    const [{ text, bold, italic, small, link }] = runs
+    if (runs.length === 1 && !bold && !italic && !small && !link) return setParagraph(font.setting, text)
+    const styled = runs.map((run) => styledRun(run, style, font.size))
+    return shapeParagraph(this.library, styled)
   }
 
   /** px lines as they are; em and rem lines to the nearest whole px, as the exported CSS rounds them. */

@@ -1,6 +1,4 @@
-import { round64 } from '../text/layoutUnit'
-
-/** One item of a flex line. Lengths are px of the border box along the line. */
+/** One item of a flex line. Lengths are whole layout units of the border box along the line. */
 export interface FlexItem {
   base: number
   /** insets along the line; what shrinks is the rest of the base */
@@ -14,12 +12,12 @@ export interface FlexItem {
   size: number
 }
 
-/** A size within an item's limits, px. */
+/** A size within an item's limits. */
 export const clampItem = ({ least, most }: FlexItem, size: number) => Math.max(Math.min(size, most), least)
 
 /**
  * Resolves flexible lengths along one line, into `item.size`.
- * @param room px of the line without gaps
+ * @param room layout units of the line without gaps
  * @see CSS Flexible Box Layout 1, section 9.7
  */
 export function resolveFlexibleLengths(items: FlexItem[], room: number) {
@@ -45,7 +43,7 @@ function distribute(items: FlexItem[], unfrozen: FlexItem[], room: number, growi
   const isFlexing = totalWeight > 0 && (growing ? free > 0 : free < 0)
   let violation = 0
   const violations = unfrozen.map((item) => {
-    const wanted = item.base + (isFlexing ? round64((free * weight(item)) / totalWeight) : 0)
+    const wanted = item.base + (isFlexing ? Math.round((free * weight(item)) / totalWeight) : 0)
     item.size = clampItem(item, wanted)
     violation += item.size - wanted
     return item.size - wanted

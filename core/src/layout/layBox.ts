@@ -1,69 +1,76 @@
-import { breakLines } from '../text/lines'
-import { AUTO, type Box, type HeightMode } from './box'
-import { layoutColumn } from './layoutColumn'
-import { layoutGrid } from './layoutGrid'
-import { layoutPlaced } from './layoutPlaced'
-import { layoutRow } from './layoutRow'
+import { toPixels, UNITS_PER_PX, wholeUnits } from '../text/layoutUnit'
+import { countLines } from '../text/lines'
+import { AUTO, insetsAcross, insetsDown, type Box, type HeightMode } from './box'
+import { columnHeight, placeColumn } from './layoutColumn'
+import { gridHeight, placeGrid } from './layoutGrid'
+import { placePlaced } from './layoutPlaced'
+import { placeRow, rowHeight } from './layoutRow'
 import { clampHeight } from './limits'
 
-/**
- * Lays a box at a border-box width; `height` is its border-box height unless `mode` is AUTO.
- * With `place`, the box's size and everything below it is put in place; without, only its height is measured.
- * @returns the border-box height the box would have by itself, within no limits of its own
- */
-export type LayBox = (box: Box, width: number, height: number, mode: HeightMode, place: boolean) => number
-
-const KEPT = 4
-
-/** Lays a box, measuring nothing twice for the same width and height. */
-export const layBox: LayBox = (box, width, height, mode, place) => {
-  if (!place) {
-    for (const one of box.measured)
-      if (one.width === width && one.mode === mode && (mode === AUTO || one.height === height))
-        return one.result
-  } else if (box.placedWidth === width && box.placedHeight === height && box.placedMode === mode) {
-    return box.h
-  }
-  const result = layContent(box, width, height, mode, place)
-  if (place) {
-    box.w = width
-    box.h = height
-    box.placedWidth = width
-    box.placedHeight = height
-    box.placedMode = mode
-  } else {
-    if (box.measured.length >= KEPT) box.measured.shift()
-    box.measured.push({ width, height, mode, result })
-  }
-  return result
+/** What arrangements ask of their children. All lengths are whole layout units of border boxes. */
+export interface Laying {
+  /** The height a box has by itself at a width, within no limits of its own. */
+  height(box: Box, width: number): number
+  /** Puts everything below a box in place for its size. */
+  place(box: Box, width: number, height: number, mode: HeightMode): void
 }
 
-function layContent(box: Box, width: number, height: number, mode: HeightMode, place: boolean): number {
-  const insets = box.insetTop + box.insetBottom
-  if (box.text) return linesHeight(box, width) + insets
-  if (box.node.picture) return pictureHeight(box, width) + insets
+/** Lays boxes, measuring nothing twice for the same width and placing nothing twice for the same size. */
+export const laying: Laying = {
+  height(box, width) {
+    if (box.measuredWidth === width) return box.measuredHeight
+    box.measuredHeight = contentHeight(box, width) + insetsDown(box)
+    box.measuredWidth = width
+    return box.measuredHeight
+  },
+
+  place(box, width, height, mode) {
+    if (box.placedWidth === width && box.placedHeight === height && box.placedMode === mode) return
+    placeContent(box, width, height, mode)
+    box.w64 = box.placedWidth = width
+    box.h64 = box.placedHeight = height
+    box.placedMode = mode
+  },
+}
+
+function contentHeight(box: Box, width: number): number {
+  if (box.paragraph) return linesHeight(box, width)
+  if (box.node.picture) return pictureHeight(box, width)
   switch (box.arrange) {
     case 'row':
-      return layoutRow(box, width, height, mode, place, layBox) + insets
+      return rowHeight(box, width, laying)
     case 'column':
-      return layoutColumn(box, width, height, mode, place, layBox) + insets
+      return columnHeight(box, width, laying)
     case 'grid':
-      return layoutGrid(box, width, place, layBox) + insets
+      return gridHeight(box, width, laying)
     case 'placed':
-      if (place) layoutPlaced(box, width, mode === AUTO ? clampHeight(box, insets) : height, layBox)
-      return insets
+      return 0
   }
 }
 
-function linesHeight(box: Box, width: number): number {
-  if (!box.text) return 0
-  return breakLines(box.text.paragraph, width - box.insetLeft - box.insetRight).length * box.text.lineHeight
+function placeContent(box: Box, width: number, height: number, mode: HeightMode) {
+  if (box.children.length === 0) return
+  switch (box.arrange) {
+    case 'row':
+      return placeRow(box, width, height, mode, laying)
+    case 'column':
+      return placeColumn(box, width, height, mode, laying)
+    case 'grid':
+      return placeGrid(box, width, laying)
+    case 'placed':
+      return placePlaced(box, width, mode === AUTO ? clampHeight(box, insetsDown(box)) : height, laying)
+  }
+}
+
+function linesHeight({ paragraph, font, insetLeft64, insetRight64 }: Box, width: number): number {
+  if (!paragraph || !font) return 0
+  return countLines(paragraph, toPixels(width - insetLeft64 - insetRight64)) * font.lineHeight * UNITS_PER_PX
 }
 
 /** A picture's ratio gives its height from its width, never the other way round. */
 function pictureHeight(box: Box, width: number): number {
   const { picture } = box.node
   if (!picture) return 0
-  const room = Math.max(0, width - box.insetLeft - box.insetRight)
-  return Math.trunc(((room * picture.height) / picture.width) * 64) / 64
+  const room = Math.max(0, width - insetsAcross(box))
+  return wholeUnits((room * picture.height) / picture.width)
 }

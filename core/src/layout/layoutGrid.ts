@@ -1,48 +1,80 @@
-import { AUTO, DEFINITE, FILL, FIT, FIXED, type Box } from './box'
+import { toUnits } from '../text/layoutUnit'
+import { AUTO, DEFINITE, FILL, FIT, FIXED, insetsAcross, type Box } from './box'
 import { placeInGrid, type GridCell } from './gridPlacement'
-import type { LayBox } from './layBox'
+import type { Laying } from './layBox'
 import { childWidth } from './layoutColumn'
 import { alignedOffset } from './layoutRow'
-import { trunc64 } from '../text/layoutUnit'
 import { clampHeight } from './limits'
 
-/**
- * Lays children in tracks of a set width, or that share the width, `minmax(0, k fr)`, and rows as tall as what they hold.
- * @returns the height of the content, px
- * @see CSS Grid Layout 2, sections 8.5, 11 and 12.7
- */
-export function layoutGrid(box: Box, width: number, place: boolean, lay: LayBox): number {
-  const { tracks, trackWidth } = box.node.arrange
-  const room = width - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1)
-  const columns = trackWidth === undefined ? trackWidths(tracks, room) : tracks.map(() => trunc64(trackWidth))
-  const wishes = box.children.map(({ node }) => node.place)
-  const cells = placeInGrid(wishes, tracks.length)
-  const areas = cells.map(({ column, columns: span }) => sumTracks(columns, column - 1, span, box.columnGap))
-  const widths = box.children.map((child, index) => childWidth(child, areas[index], box))
-  const heights = box.children.map((child, index) =>
-    clampHeight(
-      child,
-      child.height.mode === FIXED ? child.height.value : lay(child, widths[index], 0, AUTO, false),
-    ),
-  )
-  const minimums = box.children.map((child, index) =>
-    child.height.mode === FIXED ? heights[index] : clampHeight(child, 0),
-  )
-  const rows = rowHeights(cells, heights, minimums, box.rowGap)
-  if (place) placeChildren(box, cells, { columns, rows, widths, heights }, lay)
-  return rows.length ? sumTracks(rows, 0, rows.length, box.rowGap) : 0
+/** Where the children of a grid stand and what they and its tracks measure, layout units. */
+interface Cells {
+  cells: GridCell[]
+  columns: number[]
+  rows: number[]
+  widths: number[]
+  heights: number[]
 }
 
-/** Widths of tracks by their shares of `room` px: whole 64ths, the remainder carried on to the next track. */
+/**
+ * Tracks of a set width, or that share the width, `minmax(0, k fr)`, and rows as tall as what they hold.
+ * @see CSS Grid Layout 2, sections 8.5, 11 and 12.7
+ */
+function cellsOf(box: Box, width: number, laying: Laying): Cells {
+  const { children, measures } = box
+  const { tracks, trackWidth } = box.node.arrange
+  const room = width - insetsAcross(box) - measures.columnGap * (tracks.length - 1)
+  const columns = trackWidth === undefined ? trackWidths(tracks, room) : tracks.map(() => toUnits(trackWidth))
+  const wishes = children.map(({ node }) => node.place)
+  const cells = placeInGrid(wishes, tracks.length)
+  const widths = children.map((child, index) => {
+    const { column, columns: span } = cells[index]
+    return childWidth(child, sumTracks(columns, column - 1, span, measures.columnGap), box)
+  })
+  const isFixed = (child: Box) => child.measures.height.mode === FIXED
+  const heights = children.map((child, index) =>
+    clampHeight(child, isFixed(child) ? child.measures.height.value : laying.height(child, widths[index])),
+  )
+  const minimums = children.map((child, index) => (isFixed(child) ? heights[index] : clampHeight(child, 0)))
+  return { cells, columns, rows: rowHeights(cells, heights, minimums, measures.rowGap), widths, heights }
+}
+
+/** Height of children in tracks, layout units. */
+export function gridHeight(box: Box, width: number, laying: Laying): number {
+  const { rows } = cellsOf(box, width, laying)
+  return rows.length ? sumTracks(rows, 0, rows.length, box.measures.rowGap) : 0
+}
+
+/** Places children in tracks. */
+export function placeGrid(box: Box, width: number, laying: Laying) {
+  const { align } = box.node.arrange
+  const { columnGap, rowGap, inset } = box.measures
+  const { cells, columns, rows, widths, heights } = cellsOf(box, width, laying)
+  const lefts = trackStarts(columns, box.insetLeft64, columnGap)
+  const tops = trackStarts(rows, inset[0], rowGap)
+  box.children.forEach((child, index) => {
+    const cell = cells[index]
+    const { mode } = child.measures.height
+    const area = sumTracks(rows, cell.row - 1, cell.rows, rowGap)
+    child.row = cell.row
+    child.column = cell.column
+    child.x64 = lefts[cell.column - 1]
+    const isStretched = mode === FILL || (mode === FIT && align === 'stretch')
+    if (isStretched) laying.place(child, widths[index], clampHeight(child, area), DEFINITE)
+    else laying.place(child, widths[index], heights[index], mode === FIXED ? DEFINITE : AUTO)
+    child.y64 = tops[cell.row - 1] + (isStretched ? 0 : alignedOffset(align, area - heights[index]))
+  })
+}
+
+/** Widths of tracks by their shares of the room, whole layout units: the remainder is carried on to the next track. */
 export function trackWidths(shares: number[], room: number): number[] {
   const total = shares.reduce((sum, share) => sum + share, 0)
-  const perShare = (Math.max(0, room) * 64) / Math.max(1, total)
+  const perShare = Math.max(0, room) / Math.max(1, total)
   let carried = 0
   return shares.map((share) => {
     const wanted = share * perShare + carried
     const whole = Math.trunc(wanted + Number.EPSILON)
     carried = Math.max(0, wanted - whole)
-    return whole / 64
+    return whole
   })
 }
 
@@ -80,37 +112,13 @@ export function rowHeights(cells: GridCell[], heights: number[], minimums: numbe
   return rows
 }
 
-/** Splits a missing height over rows, in whole 64ths; where several children ask, the most counts. */
+/** Splits a missing height over rows, in whole layout units; where several children ask, the most counts. */
 function grow(targets: number[], missing: number, rows: number[], planned: number[]) {
   let left = Math.max(0, missing)
   targets.forEach((row, index) => {
-    const part = Math.trunc((left / (targets.length - index)) * 64) / 64
+    const part = Math.trunc(left / (targets.length - index))
     planned[row] = Math.max(planned[row], rows[row] + part)
     left -= part
-  })
-}
-
-interface Tracks {
-  columns: number[]
-  rows: number[]
-  widths: number[]
-  heights: number[]
-}
-
-function placeChildren(box: Box, cells: GridCell[], { columns, rows, widths, heights }: Tracks, lay: LayBox) {
-  const { align } = box.node.arrange
-  const lefts = trackStarts(columns, box.insetLeft, box.columnGap)
-  const tops = trackStarts(rows, box.insetTop, box.rowGap)
-  box.children.forEach((child, index) => {
-    const cell = cells[index]
-    const area = sumTracks(rows, cell.row - 1, cell.rows, box.rowGap)
-    child.row = cell.row
-    child.column = cell.column
-    child.x = lefts[cell.column - 1]
-    const isStretched = child.height.mode === FILL || (child.height.mode === FIT && align === 'stretch')
-    if (isStretched) lay(child, widths[index], clampHeight(child, area), DEFINITE, true)
-    else lay(child, widths[index], heights[index], child.height.mode === FIXED ? DEFINITE : AUTO, true)
-    child.y = tops[cell.row - 1] + (isStretched ? 0 : alignedOffset(align, area - heights[index]))
   })
 }
 

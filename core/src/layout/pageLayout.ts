@@ -1,12 +1,11 @@
 import type { BlockNode, PageNode } from '../resolve/node'
 import type { FontLibrary } from '../text/fontLibrary'
-import { trunc64 } from '../text/layoutUnit'
+import { toPixels, toUnits } from '../text/layoutUnit'
 import type { Environment } from '../units/environment'
-import { AUTO, DEFINITE, FIXED, type Box } from './box'
+import { AUTO, DEFINITE, FILL, FIT, FIXED, type Box } from './box'
 import { BoxComputer } from './computeBox'
-import { layBox } from './layBox'
-import { childWidth } from './layoutColumn'
-import { clampHeight } from './limits'
+import { laying } from './layBox'
+import { clampHeight, clampWidth, extentOf } from './limits'
 
 /** A laid-out page. Boxes stand relative to their parents, sections to the page's top left corner. */
 export interface PageLayout {
@@ -20,14 +19,16 @@ export interface PageLayout {
 
 const VIEWPORT = new Set<keyof Environment>(['viewportWidth', 'viewportHeight', 'scrollBar'])
 
+const NO_CHILDREN: Box[] = []
+
 /**
  * Lays out pages, and again after a change without measuring what did not change: boxes are kept for nodes that stay
  * the same object.
  */
 export class PageLayouter {
-  /** by block, with some of blocks that are gone */
-  private boxes = new Map<string, Box>()
-  private mostKept = 10_000
+  /** sections of the last layout */
+  private last: Box[] = []
+  private lastById: Map<string, Box> | undefined
   private computer: BoxComputer | undefined
 
   constructor(private library: FontLibrary) {}
@@ -36,33 +37,19 @@ export class PageLayouter {
   layout(page: PageNode, environment: Environment): PageLayout {
     this.prepare({ ...environment, rootSize: page.rootSize })
     const width = environment.viewportWidth - environment.scrollBar
-    const root = { arrange: 'column', node: { arrange: { align: 'stretch' } } } as Box
     let y = 0
-    const sections = page.children.map((node) => {
-      const box = this.box(node)
+    const sections = page.children.map((node, index) => {
+      const box = this.box(node, this.last[index])
       setSides(box, width)
-      const own = childWidth(box, width, root)
-      const isFixed = box.height.mode === FIXED
-      const height = clampHeight(box, isFixed ? box.height.value : layBox(box, own, 0, AUTO, false))
-      layBox(box, own, height, isFixed ? DEFINITE : AUTO, true)
-      box.x = 0
-      box.y = y
+      const height = placeSection(box, toUnits(width))
+      box.x64 = 0
+      box.y64 = y
       y += height
       return box
     })
-    this.forgetGone(sections)
-    return { width, height: y, ground: page.ground, sections }
-  }
-
-  private forgetGone(sections: Box[]) {
-    if (this.boxes.size <= this.mostKept) return
-    this.boxes.clear()
-    const keep = (box: Box) => {
-      this.boxes.set(box.node.id, box)
-      box.children.forEach(keep)
-    }
-    sections.forEach(keep)
-    this.mostKept = 10_000 + 2 * this.boxes.size
+    this.last = sections
+    this.lastById = undefined
+    return { width, height: toPixels(y), ground: page.ground, sections }
   }
 
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */
@@ -77,36 +64,64 @@ export class PageLayouter {
         return
       }
     }
-    this.boxes.clear()
+    this.last = []
     this.computer = new BoxComputer(this.library, wanted)
   }
 
-  private box(node: BlockNode): Box {
-    const kept = this.boxes.get(node.id)
-    if (kept?.node === node) return kept
-    const children = node.children.map((child) => this.box(child))
-    const box = (this.computer as BoxComputer).box(node, children)
-    this.boxes.set(node.id, box)
-    return box
+  /** @param there what stood in the node's place last time */
+  private box(node: BlockNode, there: Box | undefined): Box {
+    if (there?.node === node) return there
+    const former = there?.node.id === node.id ? there : this.formerBox(node)
+    if (former?.node === node) return former
+    const children = node.children.length
+      ? node.children.map((child, index) => this.box(child, former?.children[index]))
+      : NO_CHILDREN
+    return (this.computer as BoxComputer).box(node, children)
   }
+
+  /** The box of a block that stood elsewhere last time. */
+  private formerBox({ id }: BlockNode): Box | undefined {
+    if (this.last.length === 0) return undefined
+    if (!this.lastById) {
+      const byId = (this.lastById = new Map<string, Box>())
+      const add = (box: Box) => {
+        byId.set(box.node.id, box)
+        box.children.forEach(add)
+      }
+      this.last.forEach(add)
+    }
+    return this.lastById.get(id)
+  }
+}
+
+/** Places a section across the page; gives back its height, layout units. */
+function placeSection(box: Box, pageWidth: number): number {
+  const { width, height } = box.measures
+  const wanted = width.mode === FILL || width.mode === FIT ? pageWidth : extentOf(width, pageWidth)
+  const own = clampWidth(box, wanted, pageWidth)
+  const isFixed = height.mode === FIXED
+  const tall = clampHeight(box, isFixed ? height.value : laying.height(box, own))
+  laying.place(box, own, tall, isFixed ? DEFINITE : AUTO)
+  return tall
 }
 
 /** A section's sides are at least the grid's margins, and take what is left beside the content width alike. */
 function setSides(box: Box, pageWidth: number) {
   const { inset } = box.node.arrange
   if (!inset) return
-  const left = box.border[3] + sideOf(inset.left, inset.right, inset.contentWidth, pageWidth)
-  const right = box.border[1] + sideOf(inset.right, inset.left, inset.contentWidth, pageWidth)
-  if (box.insetLeft === left && box.insetRight === right) return
-  box.insetLeft = left
-  box.insetRight = right
-  box.measured = []
+  const { border } = box.measures
+  const left = border[3] + toUnits(sideOf(inset.left, inset.right, inset.contentWidth, pageWidth))
+  const right = border[1] + toUnits(sideOf(inset.right, inset.left, inset.contentWidth, pageWidth))
+  if (box.insetLeft64 === left && box.insetRight64 === right) return
+  box.insetLeft64 = left
+  box.insetRight64 = right
+  box.measuredWidth = -1
   box.placedWidth = -1
 }
 
 function sideOf(own: number, other: number, contentWidth: number | undefined, pageWidth: number): number {
   if (contentWidth === undefined) return own
-  return Math.max(own, trunc64((pageWidth - (contentWidth - own + other)) / 2))
+  return Math.max(own, (pageWidth - (contentWidth - own + other)) / 2)
 }
 
 /** Visits every box with its place on the page, parents first. */

@@ -26,7 +26,7 @@ export function paintPlain(box: Box, pictureAddress: PictureAddress): Shape[] {
   else if (node.picture) shapes.push(...crossedPicture(box, pictureAddress))
   else if (node.look.fill) shapes.push(ground(box, GREY.ground))
   shapes.push(...borderShapes(box))
-  if (box.text) shapes.push(...textShapes(box, isButton ? GREY.light : GREY.text))
+  if (box.paragraph) shapes.push(...textShapes(box, isButton ? GREY.light : GREY.text))
   return shapes
 }
 

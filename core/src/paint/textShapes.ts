@@ -1,20 +1,20 @@
-import type { Box, BoxText } from '../layout/box'
+import type { Box } from '../layout/box'
 import { breakLines, type Line } from '../text/lines'
-import { widthBetween, type Item } from '../text/paragraph'
+import { widthBetween, type Item, type Paragraph } from '../text/paragraph'
 import type { Shape } from './shape'
 
 /** The lines of a box's text, each stretch of one font an element of its own, baselines where the browser has them. */
 export function textShapes(box: Box, colour: string): Shape[] {
-  const { text } = box
-  if (!text) return []
+  const { paragraph, font } = box
+  if (!paragraph || !font) return []
   const room = box.w - box.insetLeft - box.insetRight
-  const lines = breakLines(text.paragraph, room)
-  const top = textTop(box, lines.length * text.lineHeight)
+  const lines = breakLines(paragraph, room)
+  const top = textTop(box, lines.length * font.lineHeight)
   return lines.flatMap((line, index) => {
     const free = room - line.width
     const { textAlign } = box.node.look
     const start = box.insetLeft + (textAlign === 'centre' ? free / 2 : textAlign === 'end' ? free : 0)
-    return lineShapes(text, line, start, top + index * text.lineHeight + text.baseline, colour)
+    return lineShapes(paragraph, line, start, top + index * font.lineHeight + font.baseline, colour)
   })
 }
 
@@ -25,7 +25,7 @@ function textTop(box: Box, height: number): number {
 }
 
 function lineShapes(
-  { paragraph }: BoxText,
+  paragraph: Paragraph,
   line: Line,
   start: number,
   baseline: number,
@@ -38,7 +38,7 @@ function lineShapes(
     const to = Math.min(line.end, item.end)
     if (to <= from) continue
     shapes.push(stretch(paragraph.text.slice(from, to), item, x, baseline, colour))
-    if (paragraph.runs[item.run].link) {
+    if (item.link) {
       const rule = { x, y: baseline + 2, width: widthBetween(paragraph, from, to), height: 1, fill: colour }
       shapes.push({ tag: 'rect', attributes: rule })
     }

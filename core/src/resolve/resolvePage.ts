@@ -100,8 +100,11 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
   )
 }
 
+type UsualValues = Pick<BlockNode, 'arrange' | 'place' | 'look'>
+
 class Resolving {
   private levelsByRole: Map<string, Level>
+  private usualValues = new Map<BlockKind, UsualValues>()
 
   constructor(
     private bands: Bands<Band>,
@@ -158,6 +161,7 @@ class Resolving {
 
   private resolve(block: Block, children: BlockNode[]): BlockNode {
     const kind = blockKinds[block.kind]
+    const usual = this.usual(kind)
     const { arrange, place, look, hidden } = this.varying(block)
     return {
       id: block.id,
@@ -165,17 +169,9 @@ class Resolving {
       tag: tagOf(block),
       name: block.name ?? kind.label,
       hidden,
-      arrange: this.arrangement(block, arrange),
-      place: this.placing(place),
-      look: {
-        fill: this.colour(look.fill),
-        border: SIDES.map((side) => this.border(look.border?.[side])) as BlockNode['look']['border'],
-        radius: look.radius && this.length(look.radius),
-        opacity: look.opacity ?? 1,
-        colour: this.colour(look.colour) ?? INK,
-        textAlign: look.textAlign ?? 'start',
-        pictureFit: look.pictureFit ?? 'cover',
-      },
+      arrange: arrange === kind.arrange ? usual.arrange : this.arrangement(kind, arrange),
+      place: place === kind.place ? usual.place : this.placing(place),
+      look: look === kind.look ? usual.look : this.looking(look),
       text:
         kind.holds === 'text' ? { style: this.textStyle(block, kind, look), runs: runsOf(block) } : undefined,
       picture: kind.holds === 'picture' ? (block.picture ?? { width: 640, height: 400, alt: '' }) : undefined,
@@ -184,7 +180,33 @@ class Resolving {
     }
   }
 
-  private arrangement(block: Block, arrange: Arrange): BlockNode['arrange'] {
+  /** What blocks that set nothing of their own have in common: one object for all, which layout recognises. */
+  private usual(kind: BlockKind): UsualValues {
+    let values = this.usualValues.get(kind)
+    if (values) return values
+    const { arrange, place, look } = kind
+    values = {
+      arrange: this.arrangement(kind, arrange),
+      place: this.placing(place),
+      look: this.looking(look),
+    }
+    this.usualValues.set(kind, values)
+    return values
+  }
+
+  private looking(look: Look): BlockNode['look'] {
+    return {
+      fill: this.colour(look.fill),
+      border: SIDES.map((side) => this.border(look.border?.[side])) as BlockNode['look']['border'],
+      radius: look.radius && this.length(look.radius),
+      opacity: look.opacity ?? 1,
+      colour: this.colour(look.colour) ?? INK,
+      textAlign: look.textAlign ?? 'start',
+      pictureFit: look.pictureFit ?? 'cover',
+    }
+  }
+
+  private arrangement(kind: BlockKind, arrange: Arrange): BlockNode['arrange'] {
     const { grid } = this
     const onColumns = arrange.type === 'grid' && (arrange.tracks ?? 'columns') === 'columns'
     const gap = arrange.gap ? this.length(arrange.gap) : NOTHING
@@ -192,7 +214,7 @@ class Resolving {
       const length = arrange.padding?.[side]
       return length ? this.length(length) : NOTHING
     }) as BlockNode['arrange']['padding']
-    const takesMargins = block.kind === 'section' && !arrange.padding?.left && !arrange.padding?.right
+    const takesMargins = kind.kind === 'section' && !arrange.padding?.left && !arrange.padding?.right
     const half = grid.gutters === 'shared' && onColumns ? grid.gutter / 2 : 0
     return {
       type: arrange.type ?? 'column',

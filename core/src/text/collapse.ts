@@ -1,10 +1,14 @@
 import type { TextRun } from './paragraph'
 
+/** White space a browser would not show as it is. */
+const UNEVEN = /^ | {2}|[\t\r]| \n|\n | $/
+
 /**
  * Runs with white space as a browser would show it: spaces and tabs collapse to one, none at the start or end of a
  * line. Empty runs are dropped.
  */
 export function collapseSpaces<T extends Pick<TextRun, 'text'>>(runs: T[]): T[] {
+  if (runs.length === 1 && runs[0].text && !UNEVEN.test(runs[0].text)) return runs
   let spaceBefore = true
   const collapsed = runs.map((run) => {
     let text = ''

@@ -25,6 +25,8 @@ export interface FontStyle {
 export interface Shaped {
   /** Index into the text at which each glyph's cluster begins. */
   clusters: Uint32Array
+  /** The glyphs themselves, by the font's numbers. */
+  glyphs: Uint32Array
   /** The glyph's own advance. */
   advances: Float64Array
   /** What kerning and marks add to it. */
@@ -59,6 +61,11 @@ export class FontFace {
     return this.characters.has(codePoint)
   }
 
+  /** The glyph of a character before any rule of the font. */
+  glyph(codePoint: number): number | undefined {
+    return this.font.nominalGlyph(codePoint)
+  }
+
   /** Shapes a text left to right; results are kept, since the same words come back at every width. */
   shape(text: string): Shaped {
     const known = this.shapes.get(text)
@@ -88,6 +95,7 @@ export class FontFace {
     const positions = buffer.getGlyphPositions()
     const shaped = {
       clusters: new Uint32Array(glyphs.length),
+      glyphs: new Uint32Array(glyphs.length),
       advances: new Float64Array(glyphs.length),
       adjustments: new Float64Array(glyphs.length),
     }
@@ -95,6 +103,7 @@ export class FontFace {
       const advance = positions[index].xAdvance
       const own = advance === 0 ? 0 : this.ownAdvance(codepoint)
       shaped.clusters[index] = cluster
+      shaped.glyphs[index] = codepoint
       shaped.advances[index] = own
       shaped.adjustments[index] = advance - own
     })

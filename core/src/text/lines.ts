@@ -1,5 +1,6 @@
-import { floor64 } from './layoutUnit'
-import { isForced, visibleEnd, widthBetween, widthWhenCut, type Paragraph } from './paragraph'
+import { ceil64, floor64 } from './layoutUnit'
+import { visibleEnd, widthBetween, widthWhenCut, type Paragraph } from './paragraph'
+import { isPlainText } from './plainText'
 
 /** One line of a paragraph: characters `start` to `end` are seen, the next line begins at `next`. Width in px. */
 export interface Line {
@@ -10,6 +11,8 @@ export interface Line {
 }
 
 const EPSILON = 1 / 64
+const NEWLINE = 10
+const SPACE = 32
 
 /**
  * Breaks a paragraph into lines.
@@ -18,58 +21,96 @@ const EPSILON = 1 / 64
  * @see CSS Text 3 sections 5 and 5.4
  */
 export function breakLines(paragraph: Paragraph, available: number): Line[] {
-  const room = floor64(available) + EPSILON
-  const { text, breaks } = paragraph
   const lines: Line[] = []
-  let start = 0
-  let from = 0
-  while (start < text.length || lines.length === 0) {
-    const line = nextLine(paragraph, start, from, room)
-    lines.push(line)
-    start = line.next
-    while (from < breaks.length && breaks[from] <= start) from++
-  }
-  if (isForced(paragraph, text.length))
-    lines.push({ start: text.length, end: text.length, next: text.length, width: 0 })
+  eachLine(paragraph, available, (start, end, next, width) => lines.push({ start, end, next, width }))
   return lines
 }
 
-function nextLine(paragraph: Paragraph, start: number, from: number, room: number): Line {
-  const { breaks } = paragraph
-  for (let index = lastBreakWithin(paragraph, start, from, room); index >= from; index--) {
-    const end = Math.max(start, visibleEnd(paragraph, breaks[index]))
-    const width = lineWidth(paragraph, start, end, breaks[index])
-    if (width <= room) return { start, end, next: breaks[index], width }
-  }
-  return cutWord(paragraph, start, { end: visibleEnd(paragraph, breaks[from]), next: breaks[from] }, room)
+/** How many lines `breakLines` gives. */
+export function countLines(paragraph: Paragraph, available: number): number {
+  if (!paragraph.hasNewline && widthOnOneLine(paragraph) <= floor64(available) + EPSILON) return 1
+  let count = 0
+  eachLine(paragraph, available, () => count++)
+  return count
 }
 
-/** Index of the last break a line may take before its width as shaped in the paragraph exceeds the room. */
-function lastBreakWithin(paragraph: Paragraph, start: number, from: number, room: number): number {
-  const { breaks } = paragraph
+type Visit = (start: number, end: number, next: number, width: number) => void
+
+function eachLine(paragraph: Paragraph, available: number, visit: Visit) {
+  const room = floor64(available) + EPSILON
+  const { text, stops, firstStop, stopCount } = paragraph
+  let [begin, beginPx, from] = [0, 0, 0]
+  do {
+    const stop = lastStop(paragraph, begin, beginPx, from, room)
+    if (stop >= 0) {
+      const at = stops.at[firstStop + stop]
+      const width = endsInWord(text, at)
+        ? widthWhenCut(paragraph, begin, at)
+        : seenWidth(paragraph, begin, beginPx, stop)
+      visit(begin, Math.max(begin, visibleEnd(text, at)), at, width)
+      begin = at
+      beginPx = stops.start[firstStop + stop]
+      from = stop + 1
+    } else {
+      const after = stops.at[firstStop + from]
+      const line = cutWord(paragraph, begin, { end: visibleEnd(text, after), next: after }, room)
+      visit(begin, line.end, line.next, line.width)
+      begin = line.next
+      beginPx = paragraph.position(begin)
+      if (begin === after) from++
+    }
+  } while (begin < text.length && from < stopCount)
+  if (text.charCodeAt(text.length - 1) === NEWLINE) visit(text.length, text.length, text.length, 0)
+}
+
+/** The last stop a line may end at; -1 where not even the word it begins with fits. */
+function lastStop(paragraph: Paragraph, begin: number, beginPx: number, from: number, room: number): number {
+  const { stops, firstStop } = paragraph
+  for (let stop = lastStopWithin(paragraph, begin, beginPx, from, room); stop >= from; stop--) {
+    const at = stops.at[firstStop + stop]
+    if (!endsInWord(paragraph.text, at) || widthWhenCut(paragraph, begin, at) <= room) return stop
+  }
+  return -1
+}
+
+/** The last stop before which a line's width as shaped in the paragraph exceeds the room. */
+function lastStopWithin(
+  paragraph: Paragraph,
+  begin: number,
+  beginPx: number,
+  from: number,
+  room: number,
+): number {
   let low = from
   let high = forcedFrom(paragraph, from)
   while (low <= high) {
     const middle = (low + high) >> 1
-    const end = Math.max(start, visibleEnd(paragraph, breaks[middle]))
-    if (widthBetween(paragraph, start, end) <= room) low = middle + 1
+    if (seenWidth(paragraph, begin, beginPx, middle) <= room) low = middle + 1
     else high = middle - 1
   }
   return high
 }
 
-/** Index of the break that has to be taken at the latest. */
-function forcedFrom({ text, breaks }: Paragraph, from: number): number {
-  const newline = text.indexOf('\n', from > 0 ? breaks[from - 1] : 0)
-  if (newline < 0) return breaks.length - 1
-  let index = from
-  while (breaks[index] <= newline) index++
-  return index
+/** The stop that has to be taken at the latest. */
+function forcedFrom({ text, stops, firstStop, stopCount, hasNewline }: Paragraph, from: number): number {
+  const newline = hasNewline ? text.indexOf('\n', from > 0 ? stops.at[firstStop + from - 1] : 0) : -1
+  if (newline < 0) return stopCount - 1
+  let stop = from
+  while (stops.at[firstStop + stop] <= newline) stop++
+  return stop
 }
 
-function lineWidth(paragraph: Paragraph, start: number, end: number, at: number): number {
-  const isCut = end === at && end < paragraph.text.length
-  return isCut ? widthWhenCut(paragraph, start, end) : widthBetween(paragraph, start, end)
+/** Whether a line that ends before a character has no space there that hangs, and is not the last. */
+function endsInWord(text: string, at: number): boolean {
+  const before = text.charCodeAt(at - 1)
+  return at < text.length && before !== SPACE && before !== NEWLINE
+}
+
+/** Width of a line up to a stop as shaped in the paragraph, px. */
+function seenWidth(paragraph: Paragraph, begin: number, beginPx: number, stop: number): number {
+  const { text, stops, firstStop, setting } = paragraph
+  if (setting) return Math.max(0, ceil64(stops.end[firstStop + stop] - beginPx))
+  return widthBetween(paragraph, begin, visibleEnd(text, stops.at[firstStop + stop]))
 }
 
 function cutWord(
@@ -92,13 +133,22 @@ function cutWord(
 const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' })
 
 function* graphemeEnds(text: string, start: number, end: number): Generator<number> {
+  if (isPlainText(text, start, end)) {
+    for (let at = start + 1; at <= end; at++) yield at
+    return
+  }
   for (const { index, segment } of segmenter.segment(text.slice(start, end)))
     yield start + index + segment.length
 }
 
+/** Width on one line of a paragraph without line breaks of its own, px. */
+const widthOnOneLine = (paragraph: Paragraph) => seenWidth(paragraph, 0, 0, paragraph.stopCount - 1)
+
 /** Width of the paragraph on as few lines as its line breaks allow, px (`max-content`). */
 export function maxContentWidth(paragraph: Paragraph): number {
-  const widest = breakLines(paragraph, Infinity).reduce((width, line) => Math.max(width, line.width), 0)
+  const widest = paragraph.hasNewline
+    ? breakLines(paragraph, Infinity).reduce((width, line) => Math.max(width, line.width), 0)
+    : widthOnOneLine(paragraph)
   return widest === 0 ? 0 : widest + EPSILON
 }
 

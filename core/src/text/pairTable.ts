@@ -1,8 +1,17 @@
 import type { FontFace } from './fontLibrary'
+import { pairIndex } from './breakOpportunities'
 import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
 
-const FIRST = 32
-const COUNT = 95
+const CODES = 128
+const SPACE = 32
+/** More pairs than these are learnt faster from the text they stand in. */
+const FEW = 6
+
+/** Every two digits side by side, and each beside a space. */
+const DIGIT_PAIRS = Array.from({ length: 100 }, (_, number) => String(number).padStart(2, '0')).join(' ')
+
+/** Stands for the end of a text and for a line break: the code after the last printable one. */
+export const END = 127
 
 /**
  * What ASCII characters and pairs of them take up in one face, font units; found by shaping when first asked for.
@@ -10,23 +19,54 @@ const COUNT = 95
  * shaping it.
  */
 class PairUnits {
-  readonly advances = new Float64Array(COUNT).fill(NaN)
-  readonly kerning = new Float64Array(COUNT * COUNT).fill(NaN)
+  readonly advances = new Float64Array(CODES).fill(NaN)
+  readonly kerning = new Float64Array(CODES * CODES).fill(NaN)
+  private knowsDigits = false
 
   constructor(readonly face: FontFace) {}
 
   advance(code: number): number {
-    const index = code - FIRST
-    if (Number.isNaN(this.advances[index]))
-      this.advances[index] = this.face.shapeAnew(String.fromCharCode(code)).advances[0]
-    return this.advances[index]
+    if (Number.isNaN(this.advances[code]))
+      this.advances[code] = this.face.shapeAnew(String.fromCharCode(code)).advances[0]
+    return this.advances[code]
   }
 
   /** What the second character adds to the advance of the first; infinite where the two join into another glyph. */
   kern(first: number, second: number): number {
-    const index = (first - FIRST) * COUNT + second - FIRST
+    const index = pairIndex(first, second)
     if (Number.isNaN(this.kerning[index])) this.kerning[index] = this.shapePair(first, second)
     return this.kerning[index]
+  }
+
+  /** Learns pairs a text holds, and as numbers come in every combination, those of all digits. */
+  learn(text: string) {
+    if (!this.isNearlyKnown(text)) this.learnFromShape(text)
+    if (!this.knowsDigits && /[0-9]/.test(text)) {
+      this.knowsDigits = true
+      this.learnFromShape(DIGIT_PAIRS)
+    }
+  }
+
+  /** Of characters that keep the glyphs they have alone, the pairs are as the shaper sets them in the text. */
+  private learnFromShape(text: string) {
+    const { glyphs, clusters, advances, adjustments } = this.face.shapeAnew(text)
+    let standsBefore = false
+    for (let glyph = 0; glyph < glyphs.length; glyph++) {
+      const at = clusters[glyph]
+      const isAlone = (clusters[glyph + 1] ?? text.length) === at + 1 && clusters[glyph - 1] !== at
+      const stands = isAlone && glyphs[glyph] === this.face.glyph(text.charCodeAt(at))
+      if (stands) this.advances[text.charCodeAt(at)] = advances[glyph]
+      if (stands && standsBefore)
+        this.kerning[pairIndex(text.charCodeAt(at - 1), text.charCodeAt(at))] = adjustments[glyph - 1]
+      standsBefore = stands
+    }
+  }
+
+  private isNearlyKnown(text: string): boolean {
+    let unknown = 0
+    for (let index = 1; index < text.length && unknown <= FEW; index++)
+      if (Number.isNaN(this.kerning[pairIndex(text.charCodeAt(index - 1), text.charCodeAt(index))])) unknown++
+    return unknown <= FEW
   }
 
   private shapePair(first: number, second: number): number {
@@ -42,8 +82,11 @@ class PairUnits {
 
 /** Advances and kerning of one face at one size, px, rounded as browsers round them. */
 export class PairTable {
-  private advances = new Float64Array(COUNT).fill(NaN)
-  private kerning = new Float64Array(COUNT * COUNT).fill(NaN)
+  /**
+   * px from where a character begins to where the next one does, by `pairIndex`; infinite where the two join, not a
+   * number where nobody asked `step` yet. Nothing is a step from `END`.
+   */
+  readonly steps = new Float64Array(CODES * CODES).fill(NaN, 0, pairIndex(END, 0))
   private size: number
 
   constructor(
@@ -54,23 +97,27 @@ export class PairTable {
   }
 
   advance(code: number): number {
-    const known = this.advances[code - FIRST]
-    if (known === known) return known
-    return (this.advances[code - FIRST] = advanceAt(
-      this.units.face.metrics,
-      this.units.advance(code),
-      this.size,
-    ))
+    return advanceAt(this.units.face.metrics, this.units.advance(code), this.size)
   }
 
-  /** px the pair adds to its first character's advance; infinite where the two join. */
-  kern(first: number, second: number): number {
-    const index = (first - FIRST) * COUNT + second - FIRST
-    const known = this.kerning[index]
+  step(code: number, next: number): number {
+    const index = pairIndex(code, next)
+    const known = this.steps[index]
     if (known === known) return known
+    return (this.steps[index] = this.advance(code) + this.kern(code, next))
+  }
+
+  /** Makes every step of a text of printable ASCII known. */
+  learn(text: string) {
+    this.units.learn(text)
+    for (let index = 0; index < text.length; index++)
+      this.step(text.charCodeAt(index), index + 1 < text.length ? text.charCodeAt(index + 1) : END)
+  }
+
+  private kern(first: number, second: number): number {
+    if (second === END || (first === SPACE && second === SPACE)) return 0
     const units = this.units.kern(first, second)
-    return (this.kerning[index] =
-      units === Infinity ? units : adjustmentAt(this.units.face.metrics, units, this.size))
+    return units === Infinity ? units : adjustmentAt(this.units.face.metrics, units, this.size)
   }
 }
 

@@ -1,8 +1,10 @@
 import { ceil64 } from './layoutUnit'
 import { breakOpportunities } from './breakOpportunities'
 import type { FontFace, FontLibrary, FontStyle } from './fontLibrary'
-import { setPositions, widthAlone } from './positions'
+import { pairTable, type PairTable } from './pairTable'
 import { isPlainText } from './plainText'
+import { setPositions, widthAlone } from './positions'
+import { keepStops, roomForStops, writePlainStops, type Stops } from './stops'
 
 /** A stretch of text in one font style. Sizes in px. */
 export interface TextRun extends FontStyle {
@@ -16,71 +18,132 @@ export interface Item {
   start: number
   end: number
   run: number
+  link?: string
   face: FontFace
   size: number
 }
 
-/** A paragraph shaped and measured once, ready to be broken at any width. */
-export interface Paragraph {
-  text: string
-  runs: TextRun[]
-  items: Item[]
-  /** px from the start of the text to before each character, `text.length + 1` long */
-  positions: Float64Array
-  /** indices at which a line may end, ascending; the last is the end of the text */
-  breaks: number[]
+/** A face at a size, px. */
+export interface TextSetting {
+  library: FontLibrary
+  style: FontStyle
+  face: FontFace
+  size: number
+  /** its pairs, where it sets text by them */
+  pairs?: PairTable
+}
+
+/** Text shaped and measured once, ready to be broken at any width. */
+export class Paragraph {
+  /**
+   * @param stops where its lines may end, `stopCount` from `firstStop`
+   * @param hasNewline whether a line has to end somewhere
+   * @param setting of all of it, where that is one
+   * @param cut its items, where they are not the whole text in that setting
+   * @param positions px from the start of the text to before each character, and to its end
+   */
+  constructor(
+    readonly text: string,
+    readonly stops: Stops,
+    readonly firstStop: number,
+    readonly stopCount: number,
+    readonly hasNewline: boolean,
+    readonly setting: TextSetting | undefined,
+    private cut?: Item[],
+    private positions?: Float64Array,
+  ) {}
+
+  get items(): Item[] {
+    return (this.cut ??= wholeText(this.text, this.setting as TextSetting))
+  }
+
+  /** px from the start of the text to before a character. Asked for inside words only, they are found when first needed. */
+  position(index: number): number {
+    this.positions ??= positionsOf(this.text, this.items)
+    return this.positions[index]
+  }
+}
+
+const wholeText = (text: string, { face, size }: TextSetting): Item[] =>
+  text ? [{ start: 0, end: text.length, run: 0, face, size }] : []
+
+function positionsOf(text: string, items: Item[]): Float64Array {
+  const positions = new Float64Array(text.length + 1)
+  for (const { start, end, face, size } of sameFont(items))
+    setPositions({ face, size, text, positions }, { start, end })
+  return positions
 }
 
 const NEWLINE = 10
 const SPACE = 32
 
+/** A style at a size, px, ready to set texts in. */
+export function textSetting(library: FontLibrary, style: FontStyle, size: number): TextSetting {
+  const { family, weight, italic } = style
+  const own = { family, weight, italic }
+  const face = library.face(own)
+  const byPairs = face.file.setsByPairs && face.coversAscii
+  return { library, style: own, face, size, pairs: byPairs ? pairTable(face, size) : undefined }
+}
+
+/** Sets a text in one setting. White space should be collapsed; `\n` forces a new line. */
+export function setParagraph(setting: TextSetting, text: string): Paragraph {
+  if (setting.pairs) {
+    const { stops, first } = roomForStops(text.length + 1)
+    const count = writePlainStops(text, setting.pairs, stops, first)
+    if (count > 0) {
+      keepStops(count)
+      return new Paragraph(text, stops, first, count, false, setting)
+    }
+  }
+  const { library, style, size } = setting
+  return keptOrShaped(library, [{ ...style, size, text }], setting)
+}
+
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
 export function shapeParagraph(library: FontLibrary, runs: TextRun[]): Paragraph {
-  const known = paragraphsOf(library, runs)
-  const key = runs.length === 1 ? runs[0].text : runs.map((run) => `${setting(run)}/${run.text}`).join('\0')
-  let paragraph = known.get(key)
-  if (!paragraph) known.set(key, (paragraph = shapeAnew(library, runs)))
+  const [only] = runs
+  if (runs.length === 1 && !only.link) return setParagraph(textSetting(library, only, only.size), only.text)
+  return keptOrShaped(library, runs)
+}
+
+/** What had to be shaped: the same words come back at every band and after every change. */
+const keptBy = new WeakMap<FontLibrary, Map<string, Paragraph>>()
+const MOST_KEPT = 20_000
+
+function keptOrShaped(library: FontLibrary, runs: TextRun[], setting?: TextSetting): Paragraph {
+  let kept = keptBy.get(library)
+  if (!kept || kept.size >= MOST_KEPT) keptBy.set(library, (kept = new Map()))
+  const key = JSON.stringify(runs)
+  let paragraph = kept.get(key)
+  if (!paragraph) kept.set(key, (paragraph = shapeAnew(library, runs, setting)))
   return paragraph
 }
 
-/** Paragraphs by how they are set, then by what they say: the same words come back at every band and after every change. */
-const shapedBy = new WeakMap<FontLibrary, Map<string, Map<string, Paragraph>>>()
-const MOST_KEPT = 20_000
-const MOST_SETTINGS = 200
-
-const setting = ({ family, weight, italic, size, link }: TextRun) =>
-  `${family}/${weight}/${italic}/${size}/${link ?? ''}`
-
-function paragraphsOf(library: FontLibrary, runs: TextRun[]): Map<string, Paragraph> {
-  let settings = shapedBy.get(library)
-  if (!settings || settings.size > MOST_SETTINGS) shapedBy.set(library, (settings = new Map()))
-  const key = runs.length === 1 ? setting(runs[0]) : 'several runs'
-  let paragraphs = settings.get(key)
-  if (!paragraphs || paragraphs.size > MOST_KEPT) settings.set(key, (paragraphs = new Map()))
-  return paragraphs
-}
-
-function shapeAnew(library: FontLibrary, runs: TextRun[]): Paragraph {
-  const text = runs.length === 1 ? runs[0].text : runs.map((run) => run.text).join('')
+function shapeAnew(library: FontLibrary, runs: TextRun[], setting?: TextSetting): Paragraph {
+  const text = runs.map((run) => run.text).join('')
   const items = itemize(library, runs)
-  const positions = roomFor(text.length + 1)
-  for (const { start, end, face, size } of items.length > 1 ? sameFont(items) : items)
-    setPositions(face, size, text, { start, end }, positions)
-  return { text, runs, items, positions, breaks: breakOpportunities(text) }
-}
-
-const CHUNK = 1 << 15
-let chunk = new Float64Array(CHUNK)
-let used = 0
-
-/** A piece of a larger array: thousands of small arrays of their own would keep the collector busy. */
-function roomFor(length: number): Float64Array {
-  if (length > CHUNK) return new Float64Array(length)
-  if (used + length > CHUNK) {
-    chunk = new Float64Array(CHUNK)
-    used = 0
-  }
-  return chunk.subarray(used, (used += length))
+  const positions = positionsOf(text, items)
+  const breaks = breakOpportunities(text)
+  const { stops, first } = roomForStops(breaks.length)
+  breaks.forEach((at, index) => {
+    stops.at[first + index] = at
+    stops.end[first + index] = positions[visibleEnd(text, at)]
+    stops.start[first + index] = positions[at]
+  })
+  keepStops(breaks.length)
+  const isForced = text.includes('\n')
+  const isOneFont = setting && items.length <= 1
+  return new Paragraph(
+    text,
+    stops,
+    first,
+    breaks.length,
+    isForced,
+    isOneFont ? setting : undefined,
+    items,
+    positions,
+  )
 }
 
 /** Cuts runs into items where the asked face lacks a character and the last resort has it. */
@@ -88,10 +151,10 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
   const items: Item[] = []
   let start = 0
   runs.forEach((run, index) => {
+    const { link, size } = run
     const asked = library.face(run)
     if (asked.coversAscii && isPlainText(run.text)) {
-      if (run.text)
-        items.push({ start, end: start + run.text.length, run: index, face: asked, size: run.size })
+      if (run.text) items.push({ start, end: start + run.text.length, run: index, link, face: asked, size })
       start += run.text.length
       return
     }
@@ -102,7 +165,7 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
       const face = asked.has(code) || code === NEWLINE || !resort.has(code) ? asked : resort
       const last = items.at(-1)
       if (last && last.run === index && last.face === face) last.end = at + character.length
-      else items.push({ start: at, end: at + character.length, run: index, face, size: run.size })
+      else items.push({ start: at, end: at + character.length, run: index, link, face, size })
       at += character.length
     }
     start = at
@@ -121,12 +184,8 @@ function sameFont(items: Item[]): Omit<Item, 'run'>[] {
   return stretches
 }
 
-/** Whether the line that ends at a break has to end there. */
-export const isForced = ({ text }: Paragraph, at: number): boolean =>
-  at > 0 && text.charCodeAt(at - 1) === NEWLINE
-
 /** Where the visible text of a line ends that ends at a break: trailing spaces and the line break hang. */
-export function visibleEnd({ text }: Paragraph, at: number): number {
+export function visibleEnd(text: string, at: number): number {
   let end = at
   if (end > 0 && text.charCodeAt(end - 1) === NEWLINE) end--
   while (end > 0 && text.charCodeAt(end - 1) === SPACE) end--
@@ -147,12 +206,13 @@ export function widthWhenCut(paragraph: Paragraph, start: number, end: number): 
 
 /** Width of a stretch of the paragraph on one line, px: each item of it rounded up to a 64th. */
 export function widthBetween(paragraph: Paragraph, start: number, end: number): number {
-  const { items, positions } = paragraph
-  if (items.length === 1) return ceil64(positions[end] - positions[start])
+  if (paragraph.setting) return ceil64(paragraph.position(end) - paragraph.position(start))
   let width = 0
-  for (const item of items) {
+  for (const item of paragraph.items) {
     if (item.end <= start || item.start >= end) continue
-    width += ceil64(positions[Math.min(end, item.end)] - positions[Math.max(start, item.start)])
+    width += ceil64(
+      paragraph.position(Math.min(end, item.end)) - paragraph.position(Math.max(start, item.start)),
+    )
   }
   return width
 }

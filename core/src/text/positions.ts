@@ -1,46 +1,46 @@
 import type { FontFace } from './fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
-import { pairTable, type PairTable } from './pairTable'
+import { pairIndex } from './breakOpportunities'
+import { END, pairTable, type PairTable } from './pairTable'
 import { isPlainText } from './plainText'
 
 const NEWLINE = 10
 const SPACE = 32
 
-interface Stretch {
+/** A stretch of a text. */
+export interface Stretch {
   start: number
   end: number
 }
 
-/**
- * Sets `positions[i + 1]`, px, to where each character of a stretch ends. `positions[start]` is where it begins.
- * Line breaks take no room.
- */
-export function setPositions(
-  face: FontFace,
-  size: number,
-  text: string,
-  stretch: Stretch,
-  positions: Float64Array,
-) {
+/** A text in one font, and where its characters end: character `i` at `positions[i + 1]`, px. */
+export interface SetText {
+  face: FontFace
+  /** px */
+  size: number
+  text: string
+  positions: Float64Array
+}
+
+/** Sets where the characters of a stretch end, from where its first begins. Line breaks take no room. */
+export function setPositions(set: SetText, stretch: Stretch) {
+  const { face, text } = set
   if (face.file.setsByPairs && isPlainText(text, stretch.start, stretch.end))
-    setByPairs({ face, size, table: pairTable(face, size), text, positions }, stretch)
-  else setShaped(face, size, text, stretch, positions)
+    setByPairs(set, stretch, pairTable(face, set.size))
+  else setShaped(set, stretch)
 }
 
 /** Width of a text set by itself, px. */
 export function widthAlone(face: FontFace, size: number, text: string): number {
   const positions = new Float64Array(text.length + 1)
-  setPositions(face, size, text, { start: 0, end: text.length }, positions)
+  setPositions({ face, size, text, positions }, { start: 0, end: text.length })
   return positions[text.length]
 }
 
 /** Sets what the shaper says, for the characters of `own` only when given: those around it are context. */
 function setShaped(
-  face: FontFace,
-  asked: number,
-  text: string,
+  { face, size: asked, text, positions }: SetText,
   { start, end }: Stretch,
-  positions: Float64Array,
   own: Stretch = { start, end },
 ) {
   const { clusters, advances, adjustments } = face.shape(text.slice(start, end))
@@ -58,56 +58,50 @@ function setShaped(
   }
 }
 
-interface PlainText {
-  face: FontFace
-  size: number
-  table: PairTable
-  text: string
-  positions: Float64Array
-}
-
-function setByPairs(plain: PlainText, stretch: Stretch) {
-  const { text, table, positions } = plain
+/** Adds up the steps from character to character. */
+function setByPairs(set: SetText, stretch: Stretch, table: PairTable) {
+  const { text, positions } = set
+  const { steps } = table
   const { start, end } = stretch
+  let position = positions[start]
+  let code = codeAt(text, start, end)
   let index = start
   while (index < end) {
-    const code = text.charCodeAt(index)
-    if (code !== SPACE && code !== NEWLINE) {
-      index = setWord(plain, index, stretch)
+    const next = codeAt(text, index + 1, end)
+    let step = steps[pairIndex(code, next)]
+    // Not a number or infinite: asked for the first time, or the two join.
+    if (!(step < Infinity)) step = table.step(code, next)
+    if (step === Infinity) {
+      index = setJoinedWord(set, code === SPACE ? index + 1 : index, stretch, table)
+      position = positions[index]
+      code = codeAt(text, index, end)
       continue
     }
-    positions[index + 1] = positions[index] + (code === SPACE ? table.advance(SPACE) : 0)
-    index++
-  }
-}
-
-/** Sets the word that begins at an index; gives back where it ends. */
-function setWord(plain: PlainText, from: number, { start, end }: Stretch): number {
-  const { text, table, positions } = plain
-  const spaceBefore = from > start && text.charCodeAt(from - 1) === SPACE
-  let index = from
-  let code = text.charCodeAt(from)
-  const spaceKerning = spaceBefore ? table.kern(SPACE, code) : 0
-  let position = positions[from] + spaceKerning
-  let joins = spaceKerning === Infinity
-  while (index < end && code !== SPACE && code !== NEWLINE) {
-    const next = index + 1 < end ? text.charCodeAt(index + 1) : NEWLINE
-    position += table.advance(code)
-    if (next !== NEWLINE) {
-      const kerning = table.kern(code, next)
-      if (kerning === Infinity) joins = true
-      else position += kerning
-    }
+    position += step
     positions[++index] = position
     code = next
   }
-  if (joins) {
-    // Letters that join are shaped, between the spaces the word stands between.
-    const context = {
-      start: spaceBefore ? from - 1 : from,
-      end: Math.min(end, index + (code === SPACE ? 1 : 0)),
-    }
-    setShaped(plain.face, plain.size, text, context, positions, { start: from, end: index })
-  } else positions[from] += spaceKerning
-  return index
+}
+
+function codeAt(text: string, index: number, end: number): number {
+  if (index >= end) return END
+  const code = text.charCodeAt(index)
+  return code === NEWLINE ? END : code
+}
+
+const isGap = (text: string, index: number) =>
+  text.charCodeAt(index) === SPACE || text.charCodeAt(index) === NEWLINE
+
+/** Letters that join are shaped, between the spaces their word stands between. Gives back where the word ends. */
+function setJoinedWord(set: SetText, within: number, { start, end }: Stretch, table: PairTable): number {
+  const { text, positions } = set
+  let [from, to] = [within, within]
+  while (from > start && !isGap(text, from - 1)) from--
+  while (to < end && !isGap(text, to)) to++
+  const spaceBefore = from > start && text.charCodeAt(from - 1) === SPACE
+  if (spaceBefore) positions[from] = positions[from - 1] + table.advance(SPACE)
+  const spaceAfter = to < end && text.charCodeAt(to) === SPACE
+  const context = { start: spaceBefore ? from - 1 : from, end: spaceAfter ? to + 1 : to }
+  setShaped(set, context, { start: from, end: to })
+  return to
 }

@@ -39,7 +39,7 @@ function svgOf({ sources, width, title, pictures }: PageInput): string {
     viewportWidth: width,
   })
   const used = new Set<FontFile>()
-  eachBox(layout, ({ text }) => text?.paragraph.items.forEach(({ face }) => used.add(face.file)))
+  eachBox(layout, ({ paragraph }) => paragraph?.items.forEach(({ face }) => used.add(face.file)))
   return pageSvg(layout, {
     title,
     styles: [...used].map(fontFace).join(''),

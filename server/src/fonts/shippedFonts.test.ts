@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { breakOpportunities } from '@nolvex/core/text/breakOpportunities'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import type { FontFace } from '@nolvex/core/text/fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from '@nolvex/core/text/fontMetrics'
@@ -51,7 +52,7 @@ test.each(fontCatalogue.filter(({ setsByPairs }) => setsByPairs))(
     fc.assert(
       fc.property(plainText, fc.double({ min: 8, max: 60, noNaN: true }), (text, asked) => {
         const positions = new Float64Array(text.length + 1)
-        setPositions(face, asked, text, { start: 0, end: text.length }, positions)
+        setPositions({ face, size: asked, text, positions }, { start: 0, end: text.length })
         const expected = shapedWhole(face, cachedSize(asked), text)
         expected.forEach((end, index) => expect(positions[index + 1]).toBeCloseTo(end, 9))
       }),
@@ -66,8 +67,8 @@ function plainLines(paragraph: Paragraph, room: number): number[] {
   let start = 0
   while (start < paragraph.text.length) {
     starts.push(start)
-    const fits = paragraph.breaks.filter(
-      (at) => at > start && widthBetween(paragraph, start, visibleEnd(paragraph, at)) <= room + 1 / 64,
+    const fits = breakOpportunities(paragraph.text).filter(
+      (at) => at > start && widthBetween(paragraph, start, visibleEnd(paragraph.text, at)) <= room + 1 / 64,
     )
     const next = Math.max(...fits)
     if (!Number.isFinite(next)) return starts

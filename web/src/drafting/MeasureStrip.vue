@@ -35,7 +35,7 @@ const widthWords = computed(() => {
 const heightWords = computed(() => {
   const size = block.value?.box.node.place.height
   if (!size) return ''
-  const content = block.value?.box.text
+  const content = block.value?.box.paragraph
     ? 'its text'
     : block.value?.box.node.picture
       ? 'its picture'

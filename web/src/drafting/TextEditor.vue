@@ -18,7 +18,7 @@ let quill: Quill | undefined
 const style = computed(() => {
   const { box, x, y, w, h } = props.placed
   const text = box.node.text?.style
-  const size = box.text?.paragraph.runs[0]?.size ?? 16
+  const size = box.font?.size ?? 16
   return {
     left: `${x * props.zoom}px`,
     top: `${y * props.zoom}px`,
@@ -29,7 +29,7 @@ const style = computed(() => {
     fontFamily: `"${text?.family}", sans-serif`,
     fontSize: `${size}px`,
     fontWeight: String(text?.weight ?? 400),
-    lineHeight: `${box.text?.lineHeight ?? 24}px`,
+    lineHeight: `${box.font?.lineHeight ?? 24}px`,
     textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[box.node.look.textAlign],
   }
 })

@@ -5,6 +5,7 @@ import type { Operation } from '@nolvex/core/document/types'
 import { gridIndex, nearestColumn } from '@nolvex/core/snap/dropInGrid'
 import { snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
 import { trackWidths } from '@nolvex/core/layout/layoutGrid'
+import { toPixels, toUnits } from '@nolvex/core/text/layoutUnit'
 import { px } from '@nolvex/core/units/length'
 import { snapTargets } from './snapTargets'
 import type { DraftingPage, Placed } from './usePage'
@@ -138,7 +139,8 @@ export function columnsOf(container: Placed): { left: number; width: number }[] 
   const { box } = container
   const { tracks, trackWidth } = box.node.arrange
   const room = box.w - box.insetLeft - box.insetRight - box.columnGap * (tracks.length - 1)
-  const widths = trackWidth === undefined ? trackWidths(tracks, room) : tracks.map(() => trackWidth)
+  const widths =
+    trackWidth === undefined ? trackWidths(tracks, toUnits(room)).map(toPixels) : tracks.map(() => trackWidth)
   let left = container.x + box.insetLeft
   return widths.map((width) => {
     const column = { left, width }

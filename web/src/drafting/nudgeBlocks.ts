@@ -1,6 +1,6 @@
 import { setLeaf } from '@nolvex/core/draft/blockChanges'
 import type { Json, Operation } from '@nolvex/core/document/types'
-import { FIXED, type Box, type Extent } from '@nolvex/core/layout/box'
+import type { Box } from '@nolvex/core/layout/box'
 import type { Axis } from '@nolvex/core/resolve/node'
 import { px } from '@nolvex/core/units/length'
 import type { DraftingPage } from './usePage'
@@ -25,17 +25,12 @@ export function nudgeBlocks({ selection, placed, at }: DraftingPage, dx: number,
   })
 }
 
-function offsetsAfter(box: Box, dx: number, dy: number): [side: string, px: number][] {
-  const { x, y } = box.node.place
-  const across = dx
-    ? axisAfter(x, dx, ['left', 'right', 'x'], [box.left, box.right, box.offsetX].map(fixedPx))
-    : []
-  const down = dy ? axisAfter(y, dy, ['top', 'bottom', 'y'], [box.top, box.bottom, box.offsetY]) : []
+function offsetsAfter({ node, offsets }: Box, dx: number, dy: number): [side: string, px: number][] {
+  const { x, y } = node.place
+  const across = dx ? axisAfter(x, dx, ['left', 'right', 'x'], [offsets.left, offsets.right, offsets.x]) : []
+  const down = dy ? axisAfter(y, dy, ['top', 'bottom', 'y'], [offsets.top, offsets.bottom, offsets.y]) : []
   return [...across, ...down]
 }
-
-/** px of an offset that is a length; a share of the parent's width is not nudged in px. */
-const fixedPx = ({ mode, value }: Extent) => (mode === FIXED ? value : undefined)
 
 function axisAfter(
   axis: Axis,
