@@ -12,7 +12,9 @@ import { pageOf } from './benchPage'
 import { median, ms, timed } from './timing'
 import { yogaHeight } from './yogaPage'
 
-const ROUNDS = 15
+/** Rounds before any is counted: the peers are machine code from the start, ours is compiled as it runs. */
+const WARM_UP = 12
+const ROUNDS = 25
 const WIDTH = 1440
 const environment = { ...usualEnvironment, viewportWidth: WIDTH }
 
@@ -50,7 +52,8 @@ export async function compareLayout(driver: WebDriver, count: number): Promise<v
     width: [] as number[],
     chromiumWidth: [] as number[],
   }
-  for (let round = 0; round < ROUNDS; round++) {
+  for (let round = 0; round < WARM_UP + ROUNDS; round++) {
+    if (round === WARM_UP) for (const times of Object.values(took)) times.length = 0
     const [tree, treeShaped] = [page(), page()]
     const [own, peers] = [withFontsOpen(), withFontsOpen()]
     took.cold.push(timed(() => ourHeight(tree, own)))

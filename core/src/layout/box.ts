@@ -2,18 +2,8 @@ import type { BlockNode } from '../resolve/node'
 import { toPixels } from '../text/layoutUnit'
 import type { Paragraph } from '../text/paragraph'
 import type { FontMeasures } from '../units/environment'
-
-export const FIT = 0
-export const FILL = 1
-export const FIXED = 2
-export const PERCENT = 3
-
-/** A size or limit ready for arithmetic: layout units, or % of the parent's content width, or what is left. */
-export interface Extent {
-  mode: typeof FIT | typeof FILL | typeof FIXED | typeof PERCENT
-  /** layout units, % or share */
-  value: number
-}
+import { FIXED, type Extent } from './extent'
+import { AUTO, type HeightMode } from './heightMode'
 
 /** A font at the size of a text style, and how its lines are set, px. */
 export interface LineFont extends FontMeasures {
@@ -21,12 +11,6 @@ export interface LineFont extends FontMeasures {
   /** from the top of a line to its baseline */
   baseline: number
 }
-
-/** How a box's height came about: by its content; set and known; or imposed while percentages stay unknown. */
-export const AUTO = 0
-export const DEFINITE = 1
-export const IMPOSED = 2
-export type HeightMode = typeof AUTO | typeof DEFINITE | typeof IMPOSED
 
 /** top, right, bottom, left */
 export type Sides = [number, number, number, number]
@@ -58,11 +42,15 @@ export interface Measures {
  * their own; readers outside the layout use the getters, which are in px.
  */
 export class Box {
-  /** place in the parent and size of the border box */
+  /** place in the parent */
   x64 = 0
   y64 = 0
-  w64 = 0
-  h64 = 0
+  /** size of the border box for which everything below was last put in place, -1 before */
+  w64 = -1
+  h64 = -1
+  mode: HeightMode = AUTO
+  /** in a row its width, in a column its height, as the parent last shared them out */
+  flexed = 0
   /** border and padding, with the sides a grid gives a section */
   insetLeft64: number
   insetRight64: number
@@ -75,10 +63,6 @@ export class Box {
   /** border-box width that was last measured, and the height it gives */
   measuredWidth = -1
   measuredHeight = 0
-  /** what everything below was last put in place for */
-  placedWidth = -1
-  placedHeight = -1
-  placedMode: HeightMode = AUTO
   readonly arrange: BlockNode['arrange']['type']
 
   constructor(

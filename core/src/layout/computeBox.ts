@@ -13,7 +13,8 @@ import {
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
 import { MOST_UNITS, toUnits } from '../text/layoutUnit'
 import type { WrittenLength } from '../units/length'
-import { Box, FILL, FIT, FIXED, PERCENT, type Extent, type LineFont, type Measures, type Sides } from './box'
+import { Box, type LineFont, type Measures, type Sides } from './box'
+import { FILL, FIT, FIXED, PERCENT, type Extent } from './extent'
 
 /** Small text is set at this share of its surroundings. */
 export const SMALL = 0.8
@@ -60,7 +61,7 @@ export class BoxComputer {
   /** Blocks set in one font mostly ask for the same, and those that leave their kind's values share them. */
   private measuresOf(node: BlockNode, font: MeasuringFont): Measures {
     const { arrange, place, look } = node
-    if (look.border.some(Boolean)) return this.newMeasures(node, font)
+    if (hasBorder(look)) return this.newMeasures(node, font)
     if (font.last?.arrange === arrange && font.last.place === place) return font.last.measures
     const measures = this.newMeasures(node, font)
     font.last = { arrange, place, measures }
@@ -153,7 +154,7 @@ export class BoxComputer {
   }
 
   private borders({ look }: BlockNode, font: FontMeasures): Sides {
-    if (!look.border.some(Boolean)) return NO_BORDER
+    if (!hasBorder(look)) return NO_BORDER
     return look.border.map((side) =>
       side ? toUnits(borderWidth(this.single(side.width, font))) : 0,
     ) as Sides
@@ -173,6 +174,9 @@ export class BoxComputer {
     return Math.round(value * (unit === 'em' ? size : rootFontSize(this.environment)))
   }
 }
+
+const hasBorder = ({ border: [top, right, bottom, left] }: BlockNode['look']) =>
+  Boolean(top || right || bottom || left)
 
 function styledRun(run: NodeRun, style: FontStyle, size: number): TextRun {
   return {

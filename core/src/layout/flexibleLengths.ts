@@ -10,6 +10,8 @@ export interface FlexItem {
   most: number
   /** out */
   size: number
+  /** whether its size is still to be found */
+  isOpen: boolean
 }
 
 /** A size within an item's limits. */
@@ -27,27 +29,37 @@ export function resolveFlexibleLengths(items: FlexItem[], room: number) {
     total += item.size
   }
   const growing = total < room
-  const open = items.filter((item) =>
-    growing ? item.grow > 0 && item.base <= item.size : item.shrink > 0 && item.base >= item.size,
-  )
-  let unfrozen = open
-  while (unfrozen.length) unfrozen = distribute(items, unfrozen, room, growing)
+  for (const item of items)
+    item.isOpen = growing
+      ? item.grow > 0 && item.base <= item.size
+      : item.shrink > 0 && item.base >= item.size
+  while (distribute(items, room, growing));
 }
 
-/** One round of section 9.7, step 4; gives back the items still flexible. */
-function distribute(items: FlexItem[], unfrozen: FlexItem[], room: number, growing: boolean): FlexItem[] {
+const weightOf = (item: FlexItem, growing: boolean) =>
+  growing ? item.grow : item.shrink * (item.base - item.insets)
+
+/** One round of section 9.7, step 4; gives back whether another is needed. */
+function distribute(items: FlexItem[], room: number, growing: boolean): boolean {
   let free = room
-  for (const item of items) free -= unfrozen.includes(item) ? item.base : item.size
-  const weight = (item: FlexItem) => (growing ? item.grow : item.shrink * (item.base - item.insets))
-  const totalWeight = unfrozen.reduce((sum, item) => sum + weight(item), 0)
-  const isFlexing = totalWeight > 0 && (growing ? free > 0 : free < 0)
+  let weight = 0
+  for (const item of items) {
+    free -= item.isOpen ? item.base : item.size
+    if (item.isOpen) weight += weightOf(item, growing)
+  }
+  const share = weight > 0 && (growing ? free > 0 : free < 0) ? free / weight : 0
+  const wanted = (item: FlexItem) => item.base + Math.round(share * weightOf(item, growing))
   let violation = 0
-  const violations = unfrozen.map((item) => {
-    const wanted = item.base + (isFlexing ? Math.round((free * weight(item)) / totalWeight) : 0)
-    item.size = clampItem(item, wanted)
-    violation += item.size - wanted
-    return item.size - wanted
-  })
-  if (violation === 0) return []
-  return unfrozen.filter((_, index) => (violation > 0 ? violations[index] <= 0 : violations[index] >= 0))
+  for (const item of items) {
+    if (!item.isOpen) continue
+    item.size = clampItem(item, wanted(item))
+    violation += item.size - wanted(item)
+  }
+  let isOpen = false
+  for (const item of items) {
+    const own = item.size - wanted(item)
+    item.isOpen &&= violation > 0 ? own <= 0 : violation < 0 && own >= 0
+    isOpen ||= item.isOpen
+  }
+  return isOpen
 }

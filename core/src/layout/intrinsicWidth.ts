@@ -1,6 +1,7 @@
 import { toUnits } from '../text/layoutUnit'
 import { maxContentWidth, minContentWidth } from '../text/lines'
-import { FIXED, insetsAcross, PERCENT, type Box } from './box'
+import { insetsAcross, type Box } from './box'
+import { FIXED, PERCENT } from './extent'
 
 /** Border-box width with every line as long as it likes, layout units (`max-content`). */
 export function maxContent(box: Box): number {

@@ -1,6 +1,7 @@
 import { toPixels, UNITS_PER_PX, wholeUnits } from '../text/layoutUnit'
 import { countLines } from '../text/lines'
-import { AUTO, insetsAcross, insetsDown, type Box, type HeightMode } from './box'
+import { insetsAcross, insetsDown, type Box } from './box'
+import { AUTO, type HeightMode } from './heightMode'
 import { columnHeight, placeColumn } from './layoutColumn'
 import { gridHeight, placeGrid } from './layoutGrid'
 import { placePlaced } from './layoutPlaced'
@@ -25,11 +26,11 @@ export const laying: Laying = {
   },
 
   place(box, width, height, mode) {
-    if (box.placedWidth === width && box.placedHeight === height && box.placedMode === mode) return
+    if (box.w64 === width && box.h64 === height && box.mode === mode) return
     placeContent(box, width, height, mode)
-    box.w64 = box.placedWidth = width
-    box.h64 = box.placedHeight = height
-    box.placedMode = mode
+    box.w64 = width
+    box.h64 = height
+    box.mode = mode
   },
 }
 

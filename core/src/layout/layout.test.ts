@@ -10,6 +10,7 @@ const item = (base: number, grow: number, limits: [number, number] = [0, Infinit
   least: limits[0],
   most: limits[1],
   size: 0,
+  isOpen: false,
 })
 const sizes = (items: FlexItem[], room: number) => {
   resolveFlexibleLengths(items, room)

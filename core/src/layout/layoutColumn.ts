@@ -1,15 +1,6 @@
-import {
-  AUTO,
-  DEFINITE,
-  FILL,
-  FIT,
-  FIXED,
-  IMPOSED,
-  insetsAcross,
-  insetsDown,
-  type Box,
-  type HeightMode,
-} from './box'
+import { insetsAcross, insetsDown, type Box } from './box'
+import { FILL, FIT, FIXED } from './extent'
+import { AUTO, DEFINITE, IMPOSED, type HeightMode } from './heightMode'
 import { clampItem, resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent, minContent } from './intrinsicWidth'
 import type { Laying } from './layBox'
@@ -23,7 +14,7 @@ export function columnHeight(box: Box, width: number, laying: Laying): number {
   let sum = gapSum(box)
   for (let index = 0; index < children.length; index++) {
     const child = children[index]
-    sum += clampHeight(child, ownHeight(child, childWidth(child, room, box), laying))
+    sum += clampedHeight(child, childWidth(child, room, box), laying)
   }
   return sum
 }
@@ -43,28 +34,42 @@ function ownHeight(child: Box, width: number, laying: Laying): number {
  * @see CSS Flexible Box Layout 1, section 9
  */
 export function placeColumn(box: Box, width: number, height: number, mode: HeightMode, laying: Laying) {
-  const { children } = box
-  const { align, justify } = box.node.arrange
+  const { children, measures } = box
   const room = width - insetsAcross(box)
-  const items = children.map((child) => flexItem(child, childWidth(child, room, box), mode, laying))
+  if (children.some(isFlexible)) flexHeights(box, room, height, mode, laying)
+  else for (const child of children) child.flexed = clampedHeight(child, childWidth(child, room, box), laying)
+  const { align, justify } = box.node.arrange
+  let used = gapSum(box)
+  for (const { flexed } of children) used += flexed
+  const insets = insetsDown(box)
+  const inner = (mode === AUTO ? clampHeight(box, used + insets) : height) - insets
+  const { before, between } = justified(justify, inner - used, children.length)
+  let y = measures.inset[0] + before
+  for (const child of children) {
+    const own = childWidth(child, room, box)
+    child.x64 = box.insetLeft64 + (child.measures.width.mode === FILL ? 0 : alignedOffset(align, room - own))
+    child.y64 = y
+    y += child.flexed + measures.rowGap + between
+    laying.place(child, own, child.flexed, childMode(child, mode))
+  }
+}
+
+const isFlexible = ({ measures }: Box) => measures.height.mode === FILL
+
+function clampedHeight(child: Box, width: number, laying: Laying): number {
+  return clampHeight(child, ownHeight(child, width, laying))
+}
+
+/** Shares the column's height out among its children, into `flexed`. */
+function flexHeights(box: Box, room: number, height: number, mode: HeightMode, laying: Laying) {
+  const items = box.children.map((child) => flexItem(child, childWidth(child, room, box), mode, laying))
   const gaps = gapSum(box)
   const hypothetical = items.reduce((sum, item) => sum + clampItem(item, item.base), gaps)
   const insets = insetsDown(box)
   const inner = (mode === AUTO ? clampHeight(box, hypothetical + insets) : height) - insets
   resolveFlexibleLengths(items, inner - gaps)
-  const used = items.reduce((sum, { size }) => sum + size, gaps)
-  const { before, between } = justified(justify, inner - used, items.length)
-  let y = box.measures.inset[0] + before
-  for (const { box: child, width: own, size } of items) {
-    laying.place(child, own, size, childMode(child, mode))
-    const isFill = child.measures.width.mode === FILL
-    child.x64 = box.insetLeft64 + (isFill ? 0 : alignedOffset(align, room - own))
-    child.y64 = y
-    y += size + box.measures.rowGap + between
-  }
+  items.forEach(({ size }, index) => (box.children[index].flexed = size))
 }
-
-type Item = FlexItem & { box: Box; width: number }
 
 /** Border-box width of a child of a column (or of a grid area) `room` layout units wide. */
 export function childWidth(child: Box, room: number, parent: Box): number {
@@ -81,13 +86,11 @@ function wantedWidth(child: Box, room: number, parent: Box): number {
   return most <= room ? most : Math.min(most, Math.max(minContent(child), room))
 }
 
-function flexItem(child: Box, width: number, mode: HeightMode, laying: Laying): Item {
+function flexItem(child: Box, width: number, mode: HeightMode, laying: Laying): FlexItem {
   const { height, maxHeight } = child.measures
   const insets = insetsDown(child)
-  const isFill = height.mode === FILL
+  const isFill = isFlexible(child)
   return {
-    box: child,
-    width,
     base: isFill && mode === DEFINITE ? insets : ownHeight(child, width, laying),
     insets,
     grow: isFill ? height.value : 0,
@@ -95,6 +98,7 @@ function flexItem(child: Box, width: number, mode: HeightMode, laying: Laying): 
     least: leastHeight(child),
     most: maxHeight,
     size: 0,
+    isOpen: false,
   }
 }
 

@@ -1,5 +1,7 @@
 import { toUnits } from '../text/layoutUnit'
-import { AUTO, DEFINITE, FILL, FIT, FIXED, insetsAcross, type Box } from './box'
+import { insetsAcross, type Box } from './box'
+import { FILL, FIT, FIXED } from './extent'
+import { AUTO, DEFINITE } from './heightMode'
 import { placeInGrid, type GridCell } from './gridPlacement'
 import type { Laying } from './layBox'
 import { childWidth } from './layoutColumn'

@@ -1,13 +1,17 @@
-import { AUTO, DEFINITE, FILL, FIT, FIXED, insetsAcross, insetsDown, type Box, type HeightMode } from './box'
-import { clampItem, resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
+import { insetsAcross, insetsDown, type Box } from './box'
+import { FILL, FIT, FIXED } from './extent'
+import { AUTO, DEFINITE, type HeightMode } from './heightMode'
+import { resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent } from './intrinsicWidth'
 import type { Laying } from './layBox'
-import { clampHeight, extentOf, leastWidth } from './limits'
+import { clampHeight, clampWidth, extentOf, leastWidth } from './limits'
 
-type Item = FlexItem & { box: Box }
-
+/** Children `from` to before `to`, side by side. Lengths in layout units. */
 interface Line {
-  items: Item[]
+  from: number
+  to: number
+  /** their widths with the gaps between them */
+  width: number
   height: number
 }
 
@@ -16,99 +20,124 @@ interface Line {
  * @see CSS Flexible Box Layout 1, section 9
  */
 export function rowHeight(box: Box, width: number, laying: Laying): number {
-  return heightOf(box, linesOf(box, width, 0, AUTO, laying))
+  const lines = linesOf(box, width, laying)
+  let height = box.measures.rowGap * Math.max(0, lines.length - 1)
+  for (const line of lines) height += line.height
+  return height
 }
-
-const heightOf = ({ measures }: Box, lines: Line[]) =>
-  lines.reduce((sum, line) => sum + line.height, measures.rowGap * Math.max(0, lines.length - 1))
 
 /** Places children side by side. @param height border-box height, layout units, when it is not by content */
 export function placeRow(box: Box, width: number, height: number, mode: HeightMode, laying: Laying) {
-  const { align, justify } = box.node.arrange
-  const { columnGap, rowGap, inset } = box.measures
-  const room = width - insetsAcross(box)
-  let y = inset[0]
-  for (const line of linesOf(box, width, height, mode, laying)) {
-    const used = line.items.reduce((sum, { size }) => sum + size, columnGap * (line.items.length - 1))
-    const { before, between } = justified(justify, room - used, line.items.length)
-    let x = box.insetLeft64 + before
-    for (const { box: child, size } of line.items) {
-      child.x64 = x
-      child.y64 = y + placeAcross(child, size, line.height, align, laying)
-      x += size + columnGap + between
-    }
-    y += line.height + rowGap
-  }
-}
-
-/** Lines with the widths of their items and their own heights. */
-function linesOf(box: Box, width: number, height: number, mode: HeightMode, laying: Laying): Line[] {
-  const room = width - insetsAcross(box)
   const { wrap } = box.node.arrange
-  const lines = brokenLines(box, room, wrap)
-  for (const line of lines) {
-    resolveFlexibleLengths(line.items, room - box.measures.columnGap * (line.items.length - 1))
-    for (const { box: child, size } of line.items)
-      line.height = Math.max(line.height, ownHeight(child, size, laying))
-  }
+  const lines = linesOf(box, width, laying)
+  const insets = insetsDown(box)
   if (!wrap && lines.length === 1) {
-    const insets = insetsDown(box)
     const [line] = lines
     line.height =
       mode === AUTO ? clampHeight(box, line.height + insets) - insets : Math.max(0, height - insets)
   }
+  let y = box.measures.inset[0]
+  for (const line of lines) {
+    placeLine(box, line, width - insetsAcross(box), y, laying)
+    y += line.height + box.measures.rowGap
+  }
+}
+
+function placeLine(box: Box, line: Line, room: number, y: number, laying: Laying) {
+  const { align, justify } = box.node.arrange
+  const { before, between } = justified(justify, room - line.width, line.to - line.from)
+  let x = box.insetLeft64 + before
+  for (let index = line.from; index < line.to; index++) {
+    const child = box.children[index]
+    child.x64 = x
+    x += child.flexed + box.measures.columnGap + between
+    child.y64 = y + placeAcross(child, line.height, align, laying)
+  }
+}
+
+/** Lines as tall as what stands in them; the widths of the children go into `flexed`. */
+function linesOf(box: Box, width: number, laying: Laying): Line[] {
+  const room = width - insetsAcross(box)
+  const lines = brokenLines(box, room)
+  for (const line of lines) {
+    flexWidths(box, line, room)
+    for (let index = line.from; index < line.to; index++)
+      line.height = Math.max(line.height, ownHeight(box.children[index], laying))
+  }
   return lines
 }
 
-function brokenLines(box: Box, room: number, wrap: boolean): Line[] {
-  const { columnGap } = box.measures
+function brokenLines({ children, node, measures: { columnGap } }: Box, room: number): Line[] {
+  const { wrap } = node.arrange
   const lines: Line[] = []
-  let used = 0
-  for (const child of box.children) {
-    const item = flexItem(child, room)
-    const size = clampItem(item, item.base)
-    if (lines.length === 0 || (wrap && used + columnGap + size > room)) {
-      lines.push({ items: [item], height: 0 })
-      used = size
-    } else {
-      lines[lines.length - 1].items.push(item)
-      used += columnGap + size
+  for (let index = 0; index < children.length; index++) {
+    const child = children[index]
+    child.flexed = clampWidth(child, baseWidth(child, room), room)
+    const line = lines[lines.length - 1]
+    if (!line || (wrap && line.width + columnGap + child.flexed > room))
+      lines.push({ from: index, to: index + 1, width: child.flexed, height: 0 })
+    else {
+      line.to = index + 1
+      line.width += columnGap + child.flexed
     }
   }
   return lines
 }
 
-function flexItem(child: Box, room: number): Item {
-  const { width, maxWidth } = child.measures
+/** Shares the room of a line out among its children, where any of them takes what is left. */
+function flexWidths({ children, measures: { columnGap } }: Box, line: Line, room: number) {
+  const items: FlexItem[] = []
+  let isFlexing = false
+  for (let index = line.from; index < line.to; index++) isFlexing ||= isFlexible(children[index])
+  if (!isFlexing) return
+  for (let index = line.from; index < line.to; index++) items.push(flexItem(children[index], room))
+  line.width = columnGap * (items.length - 1)
+  resolveFlexibleLengths(items, room - line.width)
+  for (let index = 0; index < items.length; index++) {
+    children[line.from + index].flexed = items[index].size
+    line.width += items[index].size
+  }
+}
+
+const isFlexible = ({ measures }: Box) => measures.width.mode === FILL
+
+/** The width a child has before it grows, layout units. */
+function baseWidth(child: Box, room: number): number {
+  const { width } = child.measures
   const insets = insetsAcross(child)
-  const isFill = width.mode === FILL
-  const base = isFill ? insets : width.mode === FIT ? maxContent(child) : extentOf(width, room)
+  if (width.mode === FILL) return insets
+  return Math.max(insets, width.mode === FIT ? maxContent(child) : extentOf(width, room))
+}
+
+function flexItem(child: Box, room: number): FlexItem {
+  const { width, maxWidth } = child.measures
+  const isFill = isFlexible(child)
   return {
-    box: child,
-    base: Math.max(base, insets),
-    insets,
+    base: baseWidth(child, room),
+    insets: insetsAcross(child),
     grow: isFill ? width.value : 0,
     shrink: isFill ? 1 : 0,
     least: leastWidth(child, room),
     most: extentOf(maxWidth, room),
     size: 0,
+    isOpen: false,
   }
 }
 
-function ownHeight(child: Box, width: number, laying: Laying): number {
+function ownHeight(child: Box, laying: Laying): number {
   const { height } = child.measures
-  return clampHeight(child, height.mode === FIXED ? height.value : laying.height(child, width))
+  return clampHeight(child, height.mode === FIXED ? height.value : laying.height(child, child.flexed))
 }
 
 /** Places a child in its line; gives back how far below the line's top it stands. */
-function placeAcross(child: Box, width: number, lineHeight: number, align: string, laying: Laying): number {
+function placeAcross(child: Box, lineHeight: number, align: string, laying: Laying): number {
   const { mode } = child.measures.height
   if (mode === FILL || (mode === FIT && align === 'stretch')) {
-    laying.place(child, width, clampHeight(child, lineHeight), DEFINITE)
+    laying.place(child, child.flexed, clampHeight(child, lineHeight), DEFINITE)
     return 0
   }
-  const height = ownHeight(child, width, laying)
-  laying.place(child, width, height, mode === FIXED ? DEFINITE : AUTO)
+  const height = ownHeight(child, laying)
+  laying.place(child, child.flexed, height, mode === FIXED ? DEFINITE : AUTO)
   return alignedOffset(align, lineHeight - height)
 }
 

@@ -1,5 +1,6 @@
 import { wholeUnits } from '../text/layoutUnit'
-import { insetsAcross, insetsDown, PERCENT, type Box, type Extent } from './box'
+import { insetsAcross, insetsDown, type Box } from './box'
+import { PERCENT, type Extent } from './extent'
 
 /** An extent that is a length or a percentage of `of`, layout units. */
 export function extentOf({ mode, value }: Extent, of: number): number {

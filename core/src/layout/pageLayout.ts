@@ -2,7 +2,9 @@ import type { BlockNode, PageNode } from '../resolve/node'
 import type { FontLibrary } from '../text/fontLibrary'
 import { toPixels, toUnits } from '../text/layoutUnit'
 import type { Environment } from '../units/environment'
-import { AUTO, DEFINITE, FILL, FIT, FIXED, type Box } from './box'
+import type { Box } from './box'
+import { FILL, FIT, FIXED } from './extent'
+import { AUTO, DEFINITE } from './heightMode'
 import { BoxComputer } from './computeBox'
 import { laying } from './layBox'
 import { clampHeight, clampWidth, extentOf } from './limits'
@@ -73,10 +75,15 @@ export class PageLayouter {
     if (there?.node === node) return there
     const former = there?.node.id === node.id ? there : this.formerBox(node)
     if (former?.node === node) return former
-    const children = node.children.length
-      ? node.children.map((child, index) => this.box(child, former?.children[index]))
-      : NO_CHILDREN
-    return (this.computer as BoxComputer).box(node, children)
+    return (this.computer as BoxComputer).box(node, this.childBoxes(node, former))
+  }
+
+  private childBoxes({ children }: BlockNode, former: Box | undefined): Box[] {
+    if (children.length === 0) return NO_CHILDREN
+    const boxes: Box[] = []
+    for (let index = 0; index < children.length; index++)
+      boxes.push(this.box(children[index], former?.children[index]))
+    return boxes
   }
 
   /** The box of a block that stood elsewhere last time. */
@@ -116,7 +123,7 @@ function setSides(box: Box, pageWidth: number) {
   box.insetLeft64 = left
   box.insetRight64 = right
   box.measuredWidth = -1
-  box.placedWidth = -1
+  box.w64 = -1
 }
 
 function sideOf(own: number, other: number, contentWidth: number | undefined, pageWidth: number): number {

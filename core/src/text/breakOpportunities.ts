@@ -1,4 +1,5 @@
 import LineBreakerModule from 'linebreak'
+import { ALWAYS, CODES, NEVER, OUTSIDE, pairIndex } from './pairCode'
 import { isPlainText } from './plainText'
 
 type LineBreakerClass = typeof LineBreakerModule
@@ -12,6 +13,7 @@ const SPACE = 32
 const HYPHEN = 45
 const isAsciiSign = (code: number) => code >= 33 && code <= 126
 const isLetter = (code: number) => (code | 32) >= 97 && (code | 32) <= 122
+const isDigit = (code: number) => code >= 48 && code <= 57
 const isWordSign = (character: string) => /[A-Za-z0-9]/.test(character)
 const OPENERS = '¿¡“‘«'
 
@@ -33,40 +35,24 @@ export function breakOpportunities(text: string): number[] {
   return breaks
 }
 
-/** Whether a line may end before a character, given it and the one before it. */
-export function mayEnd(
-  text: string,
-  index: number,
-  before: number,
-  after: number,
-  standard?: Set<number>,
-): boolean {
+function mayEnd(text: string, index: number, before: number, after: number, standard?: Set<number>): boolean {
   if (isLetter(before) && isLetter(after)) return false
   if (isAsciiSign(before) && isAsciiSign(after)) return breaksBetween(text, index)
   if (before === SPACE && (isAsciiSign(after) || OPENERS.includes(text[index]))) return true
   return standard?.has(index) ?? false
 }
 
-/** What two characters that meet say of a line's end between them. */
-export const NEVER = 0
-export const ALWAYS = 1
-/** A hyphen before a digit: what stands before the hyphen decides. */
-export const ASK = 2
-/** One of the two is no printable ASCII, or both are spaces. */
-export const OUTSIDE = 3
-
-const CODES = 128
-/** Where what is known of a pair of ASCII characters stands in tables of them. */
-export const pairIndex = (first: number, second: number) => (first << 7) | second
-
-/** What any two ASCII characters say, by `pairIndex`. */
+/** What any two ASCII characters say, by `pairIndex`; no line ends before the code after them, the end of a text. */
 export const meetings = new Uint8Array(CODES * CODES).fill(OUTSIDE)
 for (let first = SPACE; first < CODES - 1; first++)
-  for (let second = SPACE; second < CODES - 1; second++)
-    if (first !== SPACE || second !== SPACE) meetings[pairIndex(first, second)] = meeting(first, second)
+  for (let second = SPACE; second < CODES; second++)
+    meetings[pairIndex(first, second)] = meeting(first, second)
 
 function meeting(first: number, second: number): number {
-  if (first === HYPHEN && second >= 48 && second <= 57) return ASK
+  const areSpaces = first === SPACE && second === SPACE
+  // What stands before a hyphen decides whether a number after it may begin a line.
+  const isNumberAfterHyphen = first === HYPHEN && isDigit(second)
+  if (areSpaces || isNumberAfterHyphen) return OUTSIDE
   return mayEnd(String.fromCharCode(first, second), 1, first, second) ? ALWAYS : NEVER
 }
 

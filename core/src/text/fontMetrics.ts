@@ -10,6 +10,9 @@ export interface FontMetrics {
   zeroAdvance: number
 }
 
+/** A browser's text stack rounds advances to whole text units, 16.16 fixed point. */
+export const TEXT_UNITS_PER_PX = 65536
+
 const USE_TYPO_METRICS = 1 << 7
 
 /** Metrics as browsers choose them: OS/2 typographic ones if the font says so, else those of hhea (OpenType 1.9). */
@@ -38,7 +41,9 @@ export const cachedSize = (size: number) => Math.trunc(Math.fround(Math.fround(s
 
 /** px of font units added to a glyph's advance, by kerning for instance, at a size that is cached: 16.16 fixed point. */
 export function adjustmentAt({ unitsPerEm }: FontMetrics, adjustment: number, size: number): number {
-  return adjustment === 0 ? 0 : Math.round((adjustment * size * 65536) / unitsPerEm) / 65536
+  return adjustment === 0
+    ? 0
+    : Math.round((adjustment * size * TEXT_UNITS_PER_PX) / unitsPerEm) / TEXT_UNITS_PER_PX
 }
 
 /**
@@ -47,7 +52,7 @@ export function adjustmentAt({ unitsPerEm }: FontMetrics, adjustment: number, si
  */
 export function advanceAt({ unitsPerEm }: FontMetrics, advance: number, size: number): number {
   const scale = Math.round((Math.floor(size * 64) * 65536) / unitsPerEm)
-  return Math.round((advance * scale) / 64) / 65536
+  return Math.round((advance * scale) / 64) / TEXT_UNITS_PER_PX
 }
 
 function tableOf(font: Font, tag: string): DataView {

@@ -28,10 +28,30 @@ export function breakLines(paragraph: Paragraph, available: number): Line[] {
 
 /** How many lines `breakLines` gives. */
 export function countLines(paragraph: Paragraph, available: number): number {
-  if (!paragraph.hasNewline && widthOnOneLine(paragraph) <= floor64(available) + EPSILON) return 1
+  const counted = paragraph.setting && !paragraph.hasNewline ? countPlainLines(paragraph, available) : 0
+  if (counted) return counted
   let count = 0
   eachLine(paragraph, available, () => count++)
   return count
+}
+
+/** How many lines of one font there are that end at spaces; 0 where a line has to end inside a word. */
+function countPlainLines({ stops, firstStop, stopCount }: Paragraph, available: number): number {
+  // Widths are rounded up to the 64ths the room is in: what fits as it is, fits rounded.
+  const room = floor64(available) + EPSILON
+  const { start, end } = stops
+  const last = firstStop + stopCount - 1
+  if (end[last] <= room) return 1
+  let count = 1
+  let begin = 0
+  for (let stop = firstStop; ; count++) {
+    const from = stop
+    while (stop <= last && end[stop] - begin <= room) stop++
+    if (stop > last) return count
+    const hangsOver = stop > from && start[stop - 1] > end[stop - 1]
+    if (!hangsOver) return 0
+    begin = start[stop - 1]
+  }
 }
 
 type Visit = (start: number, end: number, next: number, width: number) => void

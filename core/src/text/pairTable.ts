@@ -1,17 +1,17 @@
 import type { FontFace } from './fontLibrary'
-import { pairIndex } from './breakOpportunities'
-import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
+import { meetings } from './breakOpportunities'
+import { adjustmentAt, advanceAt, cachedSize, TEXT_UNITS_PER_PX } from './fontMetrics'
+import { CODES, END, MEETING_BITS, OUTSIDE, pairIndex, STEP_SHIFT } from './pairCode'
 
-const CODES = 128
+/** Steps beyond these, text units, do not fit beside the two bits: letters 8,000 px wide are shaped. */
+const MOST_STEP = 2 ** 29
+
 const SPACE = 32
 /** More pairs than these are learnt faster from the text they stand in. */
 const FEW = 6
 
 /** Every two digits side by side, and each beside a space. */
 const DIGIT_PAIRS = Array.from({ length: 100 }, (_, number) => String(number).padStart(2, '0')).join(' ')
-
-/** Stands for the end of a text and for a line break: the code after the last printable one. */
-export const END = 127
 
 /**
  * What ASCII characters and pairs of them take up in one face, font units; found by shaping when first asked for.
@@ -80,13 +80,17 @@ class PairUnits {
   }
 }
 
-/** Advances and kerning of one face at one size, px, rounded as browsers round them. */
+/** Advances and kerning of one face at one size, rounded as browsers round them. */
 export class PairTable {
   /**
-   * px from where a character begins to where the next one does, by `pairIndex`; infinite where the two join, not a
-   * number where nobody asked `step` yet. Nothing is a step from `END`.
+   * By `pairIndex`, how far it is from where a character begins to where the next one does, and whether a line may end
+   * there: one look says both. `OUTSIDE` where nobody asked `step` yet, and where the two join into another glyph.
+   * Nothing is a step from `END`.
    */
-  readonly steps = new Float64Array(CODES * CODES).fill(NaN, 0, pairIndex(END, 0))
+  readonly packed = new Int32Array(CODES * CODES).fill(OUTSIDE, 0, pairIndex(END, 0))
+  /** A text of at most so many characters is less than 2^31 text units wide. */
+  mostCharacters = Infinity
+  private widest = 0
   private size: number
 
   constructor(
@@ -96,15 +100,27 @@ export class PairTable {
     this.size = cachedSize(size)
   }
 
+  /** px */
   advance(code: number): number {
     return advanceAt(this.units.face.metrics, this.units.advance(code), this.size)
   }
 
+  /** px from where a character begins to where the next one does; infinite where the two join. */
   step(code: number, next: number): number {
     const index = pairIndex(code, next)
-    const known = this.steps[index]
-    if (known === known) return known
-    return (this.steps[index] = this.advance(code) + this.kern(code, next))
+    const known = this.packed[index]
+    if ((known & MEETING_BITS) !== OUTSIDE) return (known >> STEP_SHIFT) / TEXT_UNITS_PER_PX
+    const step = this.advance(code) + this.kern(code, next)
+    const units = step * TEXT_UNITS_PER_PX
+    if (Math.abs(units) < MOST_STEP) this.keep(index, units)
+    return step
+  }
+
+  private keep(index: number, units: number) {
+    this.packed[index] = (units << STEP_SHIFT) | meetings[index]
+    if (Math.abs(units) <= this.widest) return
+    this.widest = Math.abs(units)
+    this.mostCharacters = Math.floor((2 ** 31 - 1) / this.widest)
   }
 
   /** Makes every step of a text of printable ASCII known. */

@@ -1,7 +1,7 @@
 import type { FontFace } from './fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
-import { pairIndex } from './breakOpportunities'
-import { END, pairTable, type PairTable } from './pairTable'
+import { END } from './pairCode'
+import { pairTable, type PairTable } from './pairTable'
 import { isPlainText } from './plainText'
 
 const NEWLINE = 10
@@ -61,16 +61,13 @@ function setShaped(
 /** Adds up the steps from character to character. */
 function setByPairs(set: SetText, stretch: Stretch, table: PairTable) {
   const { text, positions } = set
-  const { steps } = table
   const { start, end } = stretch
   let position = positions[start]
   let code = codeAt(text, start, end)
   let index = start
   while (index < end) {
     const next = codeAt(text, index + 1, end)
-    let step = steps[pairIndex(code, next)]
-    // Not a number or infinite: asked for the first time, or the two join.
-    if (!(step < Infinity)) step = table.step(code, next)
+    const step = table.step(code, next)
     if (step === Infinity) {
       index = setJoinedWord(set, code === SPACE ? index + 1 : index, stretch, table)
       position = positions[index]

@@ -1,5 +1,7 @@
-import { ASK, mayEnd, meetings, NEVER, OUTSIDE, pairIndex } from './breakOpportunities'
-import { END, type PairTable } from './pairTable'
+import { TEXT_UNITS_PER_PX } from './fontMetrics'
+import { END, MEETING_BITS, OUTSIDE, pairIndex, STEP_SHIFT } from './pairCode'
+import type { PairTable } from './pairTable'
+import { isPlainText } from './plainText'
 
 const SPACE = 32
 
@@ -37,50 +39,46 @@ export function keepStops(count: number) {
   used += count
 }
 
-const encoder = new TextEncoder()
-/** The text at hand, a byte for each character. */
-const bytes = new Uint8Array(4096)
-
 /**
  * Writes the stops of a text of printable ASCII without line breaks, set by pairs.
- * @returns how many; -1 where the text is another, or letters of it join
+ * @returns how many; -1 where the text is another or very long, or letters of it join
  */
 export function writePlainStops(text: string, table: PairTable, stops: Stops, first: number): number {
-  // A character may take three bytes.
-  if (text.length === 0 || text.length * 3 > bytes.length) return -1
-  const { written } = encoder.encodeInto(text, bytes)
-  if (written !== text.length) return -1
+  if (text.length === 0 || text.length > table.mostCharacters) return -1
   const count = addSteps(text, table, stops, first)
-  if (count < 0 || stops.end[first + count - 1] < Infinity) return count
-  // Not a number: a step was not known yet. Infinite: letters join.
+  if (count >= 0 || !isPlainText(text)) return count
   table.learn(text)
-  return addSteps(text, table, stops, first) > 0 && stops.end[first + count - 1] < Infinity ? count : -1
+  return text.length > table.mostCharacters ? -1 : addSteps(text, table, stops, first)
 }
 
-/** The innermost loop of all layout: for each character, one step on and one look at whether a line may end. */
-function addSteps(text: string, { steps }: PairTable, { at, end, start }: Stops, first: number): number {
+/**
+ * The innermost loop of all layout: for each character, one step on and one look at whether a line may end. Gives -1
+ * where a pair is not known or joins.
+ */
+function addSteps(text: string, { packed }: PairTable, { at, end, start }: Stops, first: number): number {
   const { length } = text
-  // Held here, they need not be looked up again for every character.
-  const [codes, known] = [bytes, meetings]
-  let position = 0
+  let units = 0
   let stop = first
-  let code = codes[0]
+  let code = text.charCodeAt(0)
+  if (code >= END) return -1
   for (let index = 1; index < length; index++) {
-    const pair = pairIndex(code, codes[index])
-    code = codes[index]
-    position += steps[pair]
-    const meeting = known[pair]
-    if (meeting === NEVER) continue
-    if (meeting === OUTSIDE) return -1
-    if (meeting === ASK && !mayEnd(text, index, codes[index - 1], code)) continue
-    at[stop] = index
-    end[stop] = codes[index - 1] === SPACE ? position - steps[pair] : position
-    start[stop++] = position
+    const next = text.charCodeAt(index)
+    if (next >= END) return -1
+    const pair = packed[pairIndex(code, next)]
+    const step = pair >> STEP_SHIFT
+    // Whole numbers of 32 bits, which the table's most characters keep within bounds.
+    units = (units + step) | 0
+    if (pair & MEETING_BITS) {
+      if ((pair & MEETING_BITS) === OUTSIDE) return -1
+      at[stop] = index
+      end[stop] = (code === SPACE ? units - step : units) / TEXT_UNITS_PER_PX
+      start[stop++] = units / TEXT_UNITS_PER_PX
+    }
+    code = next
   }
-  if (code <= SPACE || code >= END) return -1
-  position += steps[pairIndex(code, END)]
+  const last = packed[pairIndex(code, END)]
+  if (code === SPACE || (last & MEETING_BITS) === OUTSIDE) return -1
   at[stop] = length
-  end[stop] = position
-  start[stop++] = position
-  return stop - first
+  end[stop] = start[stop] = (units + (last >> STEP_SHIFT)) / TEXT_UNITS_PER_PX
+  return stop + 1 - first
 }

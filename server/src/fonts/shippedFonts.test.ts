@@ -3,7 +3,7 @@ import { breakOpportunities } from '@nolvex/core/text/breakOpportunities'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import type { FontFace } from '@nolvex/core/text/fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from '@nolvex/core/text/fontMetrics'
-import { breakLines } from '@nolvex/core/text/lines'
+import { breakLines, maxContentWidth } from '@nolvex/core/text/lines'
 import { shapeParagraph, visibleEnd, widthBetween, type Paragraph } from '@nolvex/core/text/paragraph'
 import { setPositions } from '@nolvex/core/text/positions'
 import { shippedFontLibrary } from './shippedFonts'
@@ -60,6 +60,39 @@ test.each(fontCatalogue.filter(({ setsByPairs }) => setsByPairs))(
     )
   },
 )
+
+test('lines may end where the rules say, as wide as the characters before them', () => {
+  const sign = fc.constantFrom(' ', ' ', '\n', '-', '09-12', '?', '(', ')', '/', '\u007f', 'é', 'fi')
+  const anyText = fc
+    .array(fc.oneof(word, sign), { minLength: 1, maxLength: 12 })
+    .map((parts) => parts.join(''))
+  const faces = fc.constantFrom('Public Sans', 'Lora', 'Inter')
+  fc.assert(
+    fc.property(anyText, faces, fc.integer({ min: 9, max: 40 }), (text, family, size) => {
+      const paragraph = shapeParagraph(library, [{ text, family, weight: 400, italic: false, size }])
+      const { stops, firstStop, stopCount } = paragraph
+      const found = Array.from({ length: stopCount }, (_, index) => firstStop + index)
+      const { at, start, end } = stops
+      expect(found.map((stop) => at[stop])).toEqual(breakOpportunities(text))
+      for (const stop of found) {
+        expect(start[stop]).toBeCloseTo(paragraph.position(at[stop]), 9)
+        expect(end[stop]).toBeCloseTo(paragraph.position(visibleEnd(text, at[stop])), 9)
+      }
+      const set = shapedWhole(paragraph.items[0].face, cachedSize(size), text.replaceAll('\n', ''))
+      if (paragraph.items.length === 1 && !text.includes('\n'))
+        expect(paragraph.position(text.length)).toBeCloseTo(set.at(-1) as number, 9)
+    }),
+    { numRuns: 400, seed: 7 },
+  )
+})
+
+test('a paragraph wider than 32-bit numbers hold is as wide as its pieces', () => {
+  const run = { family: 'Public Sans', weight: 400, italic: false, size: 40 }
+  const widthOf = (text: string) => maxContentWidth(shapeParagraph(library, [{ ...run, text }]))
+  const words = (count: number) => Array.from({ length: count }, () => 'Sailings').join(' ')
+  const perWord = (widthOf(words(200)) - widthOf(words(100))) / 100
+  expect(widthOf(words(5000)) / (5000 * perWord)).toBeCloseTo(1, 3)
+})
 
 /** Lines found by trying every break in turn, the plain way. */
 function plainLines(paragraph: Paragraph, room: number): number[] {
