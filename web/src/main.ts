@@ -1,5 +1,6 @@
 import 'element-plus/dist/index.css'
 import './theme.css'
+import './forms/controls.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'

@@ -155,9 +155,9 @@ async function addPictures(files: File[], block: string | undefined) {
 .page select {
   width: 100%;
   height: 26px;
+  padding-left: 6px;
   border: 1px solid var(--edge);
   border-radius: 2px;
-  background: #fff;
   font-weight: 700;
 }
 .page span {

@@ -50,23 +50,26 @@ const source = computed(
   font-size: 15px;
   cursor: pointer;
 }
-:slotted(input),
+:slotted(input:not([type='checkbox'])),
 :slotted(select) {
   max-width: 128px;
   height: 24px;
   padding: 0 4px;
   border: 1px solid transparent;
   border-radius: 2px;
-  background: none;
+  background-color: transparent;
   font-weight: 600;
   text-align: right;
 }
-:slotted(input:hover),
+:slotted(select) {
+  padding-right: 20px;
+}
+:slotted(input:not([type='checkbox']):hover),
 :slotted(select:hover),
-:slotted(input:focus),
+:slotted(input:not([type='checkbox']):focus),
 :slotted(select:focus) {
   border-color: var(--edge);
-  background: #fff;
+  background-color: #fff;
 }
 :slotted(input[type='text']) {
   width: 84px;

@@ -31,7 +31,7 @@ const chosen = (event: Event) => emit('change', ((event.target as HTMLSelectElem
 .field {
   width: 100%;
   min-width: 0;
-  padding: 0 4px;
+  padding-left: 4px;
   color: var(--ink);
 }
 </style>

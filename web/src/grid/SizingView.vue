@@ -219,7 +219,6 @@ section {
 .slider input {
   flex: 1;
   min-width: 0;
-  accent-color: var(--pine);
 }
 .slider b {
   width: 60px;

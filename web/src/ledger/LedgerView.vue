@@ -146,7 +146,7 @@ useCommands().offer([
               <th>Page</th>
               <th>Map</th>
               <th v-if="hasWireframe">
-                Wireframe: {{ bands.map(({ name }) => name.toLowerCase()).join(', ') }}
+                Wireframe: {{ bands.map(({ name }) => name.toLowerCase()).join(', ') }}; ticked when done
               </th>
               <th v-for="stage in later" :key="stage.name">{{ stage.label }}</th>
               <th>Content</th>
