@@ -3,7 +3,7 @@ import { emptyDocument, type DocumentKind, type DocumentKinds } from './kind'
 import { leafAt } from './leaf'
 import { valueAt, withoutEmptyBranches, withValue } from './path'
 import { composeText, invertEdit } from './richText'
-import { ancestorsInclude, descendants } from './tree'
+import { addToParents, ancestorsInclude, descendants, recordsByParent, type RecordsByParent } from './tree'
 import type {
   ChangePart,
   Documents,
@@ -28,6 +28,8 @@ export interface Applied {
 /** The changed documents of one change: each document and collection is copied once, however many operations follow. */
 class Workspace {
   private owned = new Set<object>()
+  /** by document, from the first removal on: thousands of records go in one pass */
+  private below = new Map<string, RecordsByParent>()
 
   constructor(public documents: Documents) {
     this.documents = { ...documents }
@@ -49,6 +51,22 @@ class Workspace {
     document.records[name] = copy
     this.owned.add(copy)
     return copy
+  }
+
+  /** Writes a record where it is checked already. */
+  write({ kind, document }: Place, collection: string, record: StoredRecord) {
+    this.collection(document, collection)[record.id] = record
+    const below = this.below.get(document.id)
+    if (below) addToParents(kind, below, collection, record)
+  }
+
+  /** Takes a record out with everything that hangs below it. @returns them, parents before children */
+  takeOut({ kind, document }: Place, collection: string, id: string) {
+    let below = this.below.get(document.id)
+    if (!below) this.below.set(document.id, (below = recordsByParent(kind, document)))
+    const taken = descendants(document, below, collection, id)
+    for (const gone of taken) delete this.collection(document, gone.collection)[gone.record.id]
+    return taken
   }
 }
 
@@ -135,12 +153,11 @@ function applyOperation(place: Place, operation: Operation): Operation[] {
 
 function put(place: Place, { collection, id, record }: PutOperation): Operation[] {
   if (record.id !== id) throw new Refusal(`the record names itself ${record.id}, not ${id}`)
-  const records = place.workspace.collection(place.document, collection)
-  if (Object.hasOwn(records, id)) throw new PassedOver('it exists already')
+  if (Object.hasOwn(place.document.records[collection] ?? {}, id)) throw new PassedOver('it exists already')
   const clean = withoutEmptyBranches(record)
   checkSchema(place, collection, clean)
   checkParents(place, collection, clean)
-  records[id] = clean
+  place.workspace.write(place, collection, clean)
   return [{ type: 'remove', collection, id }]
 }
 
@@ -158,7 +175,7 @@ function set(place: Place, operation: SetOperation): Operation[] {
   const after = withValue(record, path, value)
   checkSchema(place, collection, after)
   if (isRelation(place, collection, path)) checkParents(place, collection, after)
-  place.workspace.collection(place.document, collection)[id] = after
+  place.workspace.write(place, collection, after)
   return [{ type: 'set', collection, id, path, ...given(before), over: given(value) }]
 }
 
@@ -174,18 +191,15 @@ function edit(place: Place, { collection, id, path, delta }: EditOperation): Ope
   if (!text) throw new Refusal('the edit does not fit the text')
   const after = withValue(record, path, text.length ? (text as unknown as Json) : undefined)
   checkSchema(place, collection, after)
-  place.workspace.collection(place.document, collection)[id] = after
+  place.workspace.write(place, collection, after)
   return [{ type: 'edit', collection, id, path, delta: invertEdit(before as never, delta) }]
 }
 
 function remove(place: Place, collection: string, id: string): Operation[] {
   if (!Object.hasOwn(place.document.records[collection] ?? {}, id)) return []
-  const taken = descendants(place.kind, place.document, collection, id)
-  const puts = taken.map(({ collection, record }): Operation => {
+  return place.workspace.takeOut(place, collection, id).map(({ collection, record }): Operation => {
     return { type: 'put', collection, id: record.id, record }
   })
-  for (const gone of taken) delete place.workspace.collection(place.document, gone.collection)[gone.record.id]
-  return puts
 }
 
 function existing(place: Place, collection: string, id: string): StoredRecord {

@@ -193,6 +193,24 @@ describe('applying a change', () => {
     expect(documents.site.records.notes[IDS[2]].title).toBe('y')
   })
 
+  test('takes what hangs below as it stands then, whatever the change moved or added before', () => {
+    const [top, child, other, added] = IDS
+    const operations = [
+      remove('n'.padEnd(16, '9')),
+      remove(added),
+      set(child, ['parent'], undefined),
+      put(added, { parent: top }),
+      remove(other),
+      put(other, { parent: added }),
+      set(child, ['parent'], other),
+      set(child, ['parent'], undefined),
+      remove(top),
+    ]
+    const { documents, inverse } = applyChange(kinds, start, part(...operations))
+    expect(Object.keys(documents.site.records.notes)).toEqual([child])
+    expect(applyChange(kinds, documents, inverse).documents).toEqual(start)
+  })
+
   test('removes descendants in every collection, and its inverse puts all back', () => {
     const tag: Operation = {
       type: 'put',

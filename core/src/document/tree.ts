@@ -16,35 +16,63 @@ export function ancestorsInclude(
   return false
 }
 
-/** A record and everything that hangs below it, in any collection, parents before children. */
-export function descendants(kind: DocumentKind, document: StoredDocument, collection: string, id: string) {
+/** A record with the field by which it hangs below another. */
+interface Hanging {
+  collection: string
+  field: string
+  record: StoredRecord
+}
+
+/** What hangs below each record of a document, and perhaps some that no longer does. */
+export type RecordsByParent = Map<string, Hanging[]>
+
+/**
+ * A record and everything that hangs below it, in any collection, parents before children.
+ * @param below as `recordsByParent` found it, with what was added since by `addToParents`
+ */
+export function descendants(
+  document: StoredDocument,
+  below: RecordsByParent,
+  collection: string,
+  id: string,
+) {
   const taken = [{ collection, record: document.records[collection][id] }]
   const seen = new Set([`${collection}/${id}`])
-  const below = recordsByParent(kind, document)
   for (let index = 0; index < taken.length; index++) {
-    const { collection, record } = taken[index]
-    for (const child of below.get(`${collection}/${record.id}`) ?? []) {
-      const key = `${child.collection}/${child.record.id}`
-      if (!seen.has(key)) taken.push(child)
-      seen.add(key)
+    const parent = taken[index]
+    for (const hanging of below.get(keyOf(parent)) ?? []) {
+      const record = document.records[hanging.collection]?.[hanging.record.id]
+      const child = { collection: hanging.collection, record }
+      if (record?.[hanging.field] !== parent.record.id || seen.has(keyOf(child))) continue
+      taken.push(child)
+      seen.add(keyOf(child))
     }
   }
   return taken
 }
 
-function recordsByParent(kind: DocumentKind, document: StoredDocument) {
-  const below = new Map<string, { collection: string; record: StoredRecord }[]>()
-  for (const [collection, { parents }] of Object.entries(kind.collections)) {
-    for (const { field, collection: above } of parents) {
-      for (const record of Object.values(document.records[collection] ?? {})) {
-        const key = `${above}/${String(record[field])}`
-        if (!record[field]) continue
-        if (!below.has(key)) below.set(key, [])
-        below.get(key)?.push({ collection, record })
-      }
-    }
-  }
+export function recordsByParent(kind: DocumentKind, document: StoredDocument): RecordsByParent {
+  const below: RecordsByParent = new Map()
+  for (const collection of Object.keys(kind.collections))
+    for (const record of Object.values(document.records[collection] ?? {}))
+      addToParents(kind, below, collection, record)
   return below
+}
+
+/** Enters a record below those it hangs from. */
+export function addToParents(
+  kind: DocumentKind,
+  below: RecordsByParent,
+  collection: string,
+  record: StoredRecord,
+) {
+  for (const { field, collection: above } of kind.collections[collection].parents) {
+    if (!record[field]) continue
+    const key = `${above}/${String(record[field])}`
+    const list = below.get(key)
+    if (list) list.push({ collection, field, record })
+    else below.set(key, [{ collection, field, record }])
+  }
 }
 
 /** Records that hang below `parent` (null: at the top) in their order; ties by id. */

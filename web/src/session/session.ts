@@ -32,6 +32,9 @@ export interface SessionView {
 }
 
 const RETRY_MS = 1500
+/** The log no longer reaches back to where this tab is: the status of a request, and the code a stream ends with. */
+const LOG_CUT = 410
+const CUT_OFF = 4001
 
 /**
  * One tab's work on a project: the documents as the server has them, with the changes it has not acknowledged on top.
@@ -146,7 +149,8 @@ export class Session {
   }
 
   private async send(): Promise<void> {
-    if (this.sending || this.closed || this.pending.length === 0) return
+    if (this.sending || this.closed) return
+    if (this.pending.length === 0) return this.nothingWaits()
     this.sending = true
     this.announce()
     const [first] = this.pending
@@ -154,38 +158,51 @@ export class Session {
       this.pending = [{ ...first, base: this.revision, sent: true }, ...this.pending.slice(1)]
       this.store()
     }
+    const { id, client, base, label, parts } = this.pending[0]
+    let logged: LoggedChange
     try {
-      const { id, client, base, label, parts } = this.pending[0]
-      const logged = await api.commit(this.project, { id, client, base, label, parts } satisfies Change)
-      this.online = true
-      this.sending = false
-      await this.receive([logged])
-      void this.send()
+      logged = await api.commit(this.project, { id, client, base, label, parts } satisfies Change)
     } catch (error) {
       this.sending = false
-      this.failed(error as RequestError)
+      return this.failed(id, error as RequestError)
     }
+    this.online = true
+    this.sending = false
+    try {
+      await this.receive([logged])
+    } catch {
+      return this.tryLater()
+    }
+    void this.send()
   }
 
   /** What the server will never take is given back with its reason; anything else is tried again. */
-  private failed(error: RequestError) {
+  private failed(id: string, error: RequestError) {
     const isFinal = error.status >= 400 && error.status < 500 && error.status !== 408 && error.status !== 429
-    if (isFinal) {
-      const [change, ...rest] = this.pending
-      const outcome: Outcome = {
-        result: 'refused',
-        document: '',
-        collection: '',
-        id: '',
-        reason: error.message,
-      }
-      this.notSaved = [...this.notSaved, { label: change.label, outcomes: [outcome] }]
-      this.pending = rest
-      this.store()
-      this.rebuild()
-      void this.send()
-      return
+    const change = this.pending.find((one) => one.id === id)
+    if (!isFinal || !change) return this.tryLater()
+    const outcome: Outcome = {
+      result: 'refused',
+      document: '',
+      collection: '',
+      id: '',
+      reason: error.message,
     }
+    this.notSaved = [...this.notSaved, { label: change.label, outcomes: [outcome] }]
+    this.pending = this.pending.filter((one) => one !== change)
+    this.store()
+    this.rebuild()
+    void this.send()
+  }
+
+  /** An answer may be lost though the stream brings the change: then nothing is left to send. */
+  private nothingWaits() {
+    if (this.online || this.socket?.readyState !== WebSocket.OPEN) return
+    this.online = true
+    this.announce()
+  }
+
+  private tryLater() {
     this.online = false
     this.announce()
     setTimeout(() => void this.send(), RETRY_MS)
@@ -193,11 +210,12 @@ export class Session {
 
   /** Takes logged changes in order; one from the future waits until those before it are here. */
   private async receive(changes: LoggedChange[]) {
-    for (const change of changes) if (change.revision > this.revision) this.early.set(change.revision, change)
-    if (this.early.size && !this.early.has(this.revision + 1)) {
-      const { changes: missing } = await api.changesSince(this.project, this.revision)
-      for (const change of missing) this.early.set(change.revision, change)
+    for (const change of changes) {
+      if (change.revision > this.revision) this.early.set(change.revision, change)
+      // The documents, read anew since, have it already.
+      else this.settle(change)
     }
+    if (this.early.size && !this.early.has(this.revision + 1)) await this.fetchMissing()
     for (let next = this.early.get(this.revision + 1); next; next = this.early.get(this.revision + 1)) {
       this.early.delete(next.revision)
       this.confirm(next)
@@ -206,24 +224,37 @@ export class Session {
     this.rebuild()
   }
 
+  private async fetchMissing() {
+    try {
+      const { changes } = await api.changesSince(this.project, this.revision)
+      for (const change of changes) this.early.set(change.revision, change)
+    } catch (error) {
+      if ((error as RequestError).status !== LOG_CUT) throw error
+      await this.readAnew()
+    }
+  }
+
   private confirm(logged: LoggedChange) {
     const isRefused = logged.outcomes.some(({ result }) => result === 'refused')
     if (!isRefused) this.confirmed = applyChange(documentKinds, this.confirmed, logged.parts).documents
     this.revision = logged.revision
-    const own = this.pending.findIndex(({ id }) => id === logged.id)
-    if (own >= 0) {
-      this.pending = this.pending.filter((_, index) => index !== own)
-      this.history = withLoggedInverse(this.history, logged.id, logged.inverse)
-      if (logged.outcomes.length)
-        this.notSaved = [...this.notSaved, { label: logged.label, outcomes: logged.outcomes }]
-      return
-    }
-    if (isRefused) return
+    if (this.settle(logged) || isRefused) return
     this.history = carryPast(this.history, logged.parts)
     const sent = this.pending.filter((change) => change.sent)
     const rebased = rebasePending(this.pending, logged.parts)
     // What is in flight keeps the form it was sent in; the server transforms it itself.
     this.pending = rebased.map((change, index) => (change.sent ? sent[index] : change))
+  }
+
+  /** Takes a change of ours that was logged out of the queue. @returns whether it was ours */
+  private settle(logged: LoggedChange): boolean {
+    const others = this.pending.filter(({ id }) => id !== logged.id)
+    if (others.length === this.pending.length) return false
+    this.pending = others
+    this.history = withLoggedInverse(this.history, logged.id, logged.inverse)
+    if (logged.outcomes.length)
+      this.notSaved = [...this.notSaved, { label: logged.label, outcomes: logged.outcomes }]
+    return true
   }
 
   private rebuild() {
@@ -257,21 +288,26 @@ export class Session {
       if (this.closed) return
       this.online = false
       this.announce()
-      setTimeout(() => void (code === 4001 ? this.startAgain() : this.connect()), RETRY_MS)
+      setTimeout(() => void (code === CUT_OFF ? this.startAgain() : this.connect()), RETRY_MS)
     }
   }
 
-  /** Too far behind the log: the documents as they are now go under our queue. */
   private async startAgain() {
-    try {
-      const { revision, documents } = await api.documents(this.project)
-      this.revision = revision
-      this.confirmed = documents
-      this.early.clear()
-      this.rebuild()
-    } finally {
-      this.connect()
+    await this.readAnew().catch(() => undefined)
+    this.connect()
+  }
+
+  /** Too far behind the log: the documents as they are now go under our queue. */
+  private async readAnew() {
+    const { revision, documents } = await api.documents(this.project)
+    this.revision = revision
+    this.confirmed = documents
+    for (const [at, change] of this.early) {
+      if (at > revision) continue
+      this.early.delete(at)
+      this.settle(change)
     }
+    this.rebuild()
   }
 
   private announce() {

@@ -1,0 +1,522 @@
+import { jest } from '@jest/globals'
+import fc from 'fast-check'
+import type { ChangePart, DeltaOp, Documents, Operation } from '@nolvex/core/document/types'
+import { locks, until } from '../testing/pretendBrowser'
+import { PretendServer } from '../testing/pretendServer'
+import { Session, type SessionView } from './session'
+
+const RETRY_MS = 1500
+let server: PretendServer
+let tabs: Tab[] = []
+let project = 0
+
+/** A tab with the project open, and what it shows. */
+interface Tab {
+  session: Session
+  view: SessionView
+  name: string
+}
+
+async function openTab(): Promise<Tab> {
+  const tab = {} as Tab
+  const streams = server.sockets.size
+  tab.session = new Session(`project${project}`, (view) => (tab.view = view))
+  tabs.push(tab)
+  tab.name = await tab.session.open()
+  if (server.isUp) await until(() => server.sockets.size > streams, 'the stream')
+  return tab
+}
+
+const isQuiet = ({ view }: Tab) => view.connection === 'saved' && view.waiting === 0
+const quiet = (...which: Tab[]) => until(() => which.every(isQuiet), 'everything saved')
+/** Lets everything that was begun come to its end. */
+async function settle() {
+  for (let turn = 0; turn < 20; turn++) await new Promise((resolve) => setImmediate(resolve))
+}
+const retry = () => jest.advanceTimersByTimeAsync(RETRY_MS)
+
+beforeEach(() => {
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick', 'queueMicrotask', 'performance', 'Date'] })
+  project++
+  tabs = []
+  locks.releaseAll()
+  server = new PretendServer()
+  server.install()
+})
+afterEach(() => {
+  for (const { session } of tabs) session.close()
+  jest.useRealTimers()
+})
+
+const onSite = (...operations: Operation[]): ChangePart[] => [{ document: 'site', kind: 'site', operations }]
+/** Pages are named by what their id begins with. */
+const idOf = (name: string) => name.padEnd(16, 'x')
+const putPage = (name: string): Operation => ({
+  type: 'put',
+  collection: 'pages',
+  id: idOf(name),
+  record: { id: idOf(name), order: 'a0', title: name },
+})
+const removePage = (name: string): Operation => ({ type: 'remove', collection: 'pages', id: idOf(name) })
+const setTitle = (name: string, value: string): Operation => ({
+  type: 'set',
+  collection: 'pages',
+  id: idOf(name),
+  path: ['title'],
+  value,
+})
+const titleIn = (tab: Tab, name: string) => tab.session.documents.site.records.pages[idOf(name)]?.title
+const titles = (documents: Documents) =>
+  Object.values(documents.site.records.pages)
+    .map(({ title }) => title)
+    .sort()
+
+const DRAWING = 'home000000000000'
+const onDrawing = (...operations: Operation[]): ChangePart[] => [
+  { document: DRAWING, kind: 'drawing', operations },
+]
+const putText = (words: string): Operation[] => [
+  {
+    type: 'put',
+    collection: 'blocks',
+    id: 'section000000000',
+    record: { id: 'section000000000', order: 'a0', kind: 'section' },
+  },
+  {
+    type: 'put',
+    collection: 'blocks',
+    id: 'text000000000000',
+    record: {
+      id: 'text000000000000',
+      order: 'a0',
+      kind: 'text',
+      parent: 'section000000000',
+      text: [{ insert: words }],
+    },
+  },
+]
+const editText = (...delta: DeltaOp[]): Operation => ({
+  type: 'edit',
+  collection: 'blocks',
+  id: 'text000000000000',
+  path: ['text'],
+  delta,
+})
+const words = (documents: Documents) =>
+  ((documents[DRAWING]?.records.blocks.text000000000000?.text ?? []) as DeltaOp[])
+    .map(({ insert }) => insert)
+    .join('')
+
+describe('one tab', () => {
+  test('shows a change at once, then has it saved', async () => {
+    const tab = await openTab()
+    expect(tab.name).toBe('Pretend')
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    expect(titleIn(tab, 'harbour')).toBe('harbour')
+    expect(tab.view).toMatchObject({ connection: 'saving', waiting: 1 })
+    await quiet(tab)
+    expect(server.documents).toEqual(tab.session.documents)
+  })
+
+  test('sends changes in order, one in flight', async () => {
+    const tab = await openTab()
+    for (let number = 0; number < 20; number++) tab.session.change('Add page', onSite(putPage(`p${number}`)))
+    await quiet(tab)
+    expect(server.log.map(({ parts }) => parts[0].operations[0])).toEqual(
+      Array.from({ length: 20 }, (_, number) => putPage(`p${number}`)),
+    )
+    expect(new Set(server.received).size).toBe(server.received.length)
+  })
+
+  test('repeats a change whose answer was lost; it is made once', async () => {
+    const tab = await openTab()
+    server.answersToLose = 1
+    server.isStreamHeld = true
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    await until(() => tab.view.connection === 'offline')
+    await retry()
+    await quiet(tab)
+    expect(server.received).toHaveLength(2)
+    expect(server.log).toHaveLength(1)
+  })
+
+  test('works on without a server, says so, and sends everything when it is back', async () => {
+    const tab = await openTab()
+    server.fall()
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
+    await settle()
+    expect(tab.view).toMatchObject({ connection: 'offline', waiting: 2 })
+    expect(titleIn(tab, 'harbour')).toBe('Quay')
+    await retry()
+    expect(tab.view.connection).toBe('offline')
+    server.rise()
+    await retry()
+    await quiet(tab)
+    expect(server.documents.site.records.pages[idOf('harbour')].title).toBe('Quay')
+  })
+
+  test('is not called offline for an answer that was lost, once the stream has brought the change', async () => {
+    const tab = await openTab()
+    server.answersToLose = 1
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    await settle()
+    await retry()
+    await quiet(tab)
+    expect(server.received).toHaveLength(1)
+  })
+
+  test.each([429, 503])('tries again after an answer of %d', async (status) => {
+    const tab = await openTab()
+    server.refusals = [status]
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    await until(() => tab.view.connection === 'offline')
+    await retry()
+    await quiet(tab)
+    expect(titles(server.documents)).toEqual(['harbour'])
+    expect(tab.view.notSaved).toEqual([])
+  })
+
+  test('gives back what the server will never take, with its reason, and sends the rest', async () => {
+    const tab = await openTab()
+    server.refusals = [413]
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.change('Add another', onSite(putPage('quay')))
+    await quiet(tab)
+    expect(tab.view.notSaved).toEqual([
+      {
+        label: 'Add page',
+        outcomes: [expect.objectContaining({ result: 'refused', reason: 'Answered 413.' })],
+      },
+    ])
+    expect(titles(tab.session.documents)).toEqual(['quay'])
+    tab.session.dismissNotSaved()
+    expect(tab.view.notSaved).toEqual([])
+  })
+
+  test('a change that breaks a rule never leaves, and says why', async () => {
+    const tab = await openTab()
+    tab.session.change(
+      'Rename page',
+      onSite(setTitle('harbour', 'x'), {
+        ...putPage('quay'),
+        record: { id: idOf('quay'), title: 'no order' },
+      } as Operation),
+    )
+    expect(tab.view.notSaved).toHaveLength(1)
+    expect(tab.view.notSaved[0].label).toBe('Rename page')
+    expect(server.received).toEqual([])
+    expect(tab.session.documents.site.records.pages).toEqual({})
+  })
+
+  test('a very large change is sent in pieces and is one step to undo', async () => {
+    const tab = await openTab()
+    const pages = Array.from({ length: 6000 }, (_, number) => putPage(`p${number}`))
+    tab.session.change('Bring in pages', onSite(...pages))
+    await quiet(tab)
+    expect(server.log.length).toBeGreaterThan(1)
+    expect(tab.view.history.undo).toHaveLength(1)
+    tab.session.undo()
+    await quiet(tab)
+    expect(server.documents.site.records.pages).toEqual({})
+  })
+})
+
+describe('undo and redo', () => {
+  test('go back and forth, and are changes like any other', async () => {
+    const tab = await openTab()
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
+    await quiet(tab)
+    tab.session.undo()
+    expect(titleIn(tab, 'harbour')).toBe('harbour')
+    tab.session.undo()
+    expect(titleIn(tab, 'harbour')).toBeUndefined()
+    tab.session.redo()
+    tab.session.redo()
+    expect(titleIn(tab, 'harbour')).toBe('Quay')
+    await quiet(tab)
+    expect(server.log.map(({ label }) => label)).toEqual([
+      'Add page',
+      'Rename page',
+      'Undo Rename page',
+      'Undo Add page',
+      'Redo Add page',
+      'Redo Rename page',
+    ])
+    expect(server.documents).toEqual(tab.session.documents)
+  })
+
+  test('a new change ends what could be redone', async () => {
+    const tab = await openTab()
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.undo()
+    tab.session.change('Add another', onSite(putPage('quay')))
+    tab.session.redo()
+    expect(titleIn(tab, 'harbour')).toBeUndefined()
+    expect(tab.view.history.redo).toEqual([])
+  })
+
+  test('keep what somebody else has written since, and say so', async () => {
+    const tab = await openTab()
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
+    await quiet(tab)
+    server.commitFromElsewhere(onSite(setTitle('harbour', 'Pier')))
+    await until(() => titleIn(tab, 'harbour') === 'Pier')
+    tab.session.undo()
+    await quiet(tab)
+    expect(titleIn(tab, 'harbour')).toBe('Pier')
+    expect(tab.view.notSaved.map(({ label }) => label)).toEqual(['Undo Rename page'])
+    expect(tab.view.notSaved[0].outcomes[0].result).toBe('passed over')
+  })
+
+  test('typing under one key is one step', async () => {
+    const tab = await openTab()
+    tab.session.change('Draw', onDrawing(...putText('Boats\n')))
+    for (const [index, letter] of [...' sail'].entries())
+      tab.session.change('Write', onDrawing(editText({ retain: 5 + index }, { insert: letter })), 'write')
+    expect(words(tab.session.documents)).toBe('Boats sail\n')
+    tab.session.undo()
+    expect(words(tab.session.documents)).toBe('Boats\n')
+    await quiet(tab)
+    expect(server.documents).toEqual(tab.session.documents)
+  })
+})
+
+describe('two tabs', () => {
+  test('follow each other', async () => {
+    const [one, other] = [await openTab(), await openTab()]
+    one.session.change('Add page', onSite(putPage('harbour')))
+    await until(() => titleIn(other, 'harbour') === 'harbour', 'the page in the other tab')
+    other.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
+    await until(() => titleIn(one, 'harbour') === 'Quay', 'the title in the first tab')
+    await quiet(one, other)
+    expect(one.session.documents).toEqual(other.session.documents)
+  })
+
+  test('write in one text at once, and both see all of it', async () => {
+    const [one, other] = [await openTab(), await openTab()]
+    one.session.change('Draw', onDrawing(...putText('Boats\n')))
+    await until(() => other.session.documents[DRAWING] !== undefined)
+    server.isStreamHeld = true
+    one.session.change('Write', onDrawing(editText({ insert: 'Small ' })))
+    other.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
+    await until(() => server.log.length === 3)
+    server.tell()
+    await quiet(one, other)
+    await until(() => words(one.session.documents) === words(other.session.documents))
+    expect(words(one.session.documents)).toBe('Small Boats sail\n')
+    server.isStreamHeld = false
+    other.session.undo()
+    await until(() => words(one.session.documents) === 'Small Boats\n', 'the undone words')
+  })
+
+  test('news that come out of turn wait for those before them', async () => {
+    const [one, other] = [await openTab(), await openTab()]
+    server.isStreamHeld = true
+    for (const id of ['a', 'b', 'c']) server.commitFromElsewhere(onSite(putPage(id)))
+    // The answer to this change is a revision three ahead of what the tab knows.
+    one.session.change('Add page', onSite(putPage('d')))
+    await quiet(one)
+    expect(titles(one.session.documents)).toEqual(['a', 'b', 'c', 'd'])
+    expect(other.session.documents.site.records.pages).toEqual({})
+    server.tell()
+    await until(() => titleIn(other, 'd') === 'd')
+    expect(other.session.documents).toEqual(one.session.documents)
+  })
+})
+
+describe('a tab that is gone', () => {
+  test('leaves its work to the next one', async () => {
+    const gone = await openTab()
+    server.fall()
+    gone.session.change('Add page', onSite(putPage('harbour')))
+    gone.session.change('Add another', onSite(putPage('quay')))
+    await settle()
+    gone.session.close()
+    locks.releaseAll()
+    server.rise()
+    const next = await openTab()
+    await quiet(next)
+    expect(titles(server.documents)).toEqual(['harbour', 'quay'])
+  })
+
+  test('leaves nothing twice, where the server had made the change already', async () => {
+    const gone = await openTab()
+    server.answersToLose = 1
+    gone.session.change('Add page', onSite(putPage('harbour')))
+    await until(() => server.log.length === 1)
+    gone.session.close()
+    locks.releaseAll()
+    const next = await openTab()
+    await quiet(next)
+    expect(server.log).toHaveLength(1)
+    expect(titleIn(next, 'harbour')).toBe('harbour')
+  })
+
+  test('keeps its work while it lives', async () => {
+    const asleep = await openTab()
+    server.fall()
+    asleep.session.change('Add page', onSite(putPage('harbour')))
+    await settle()
+    server.rise()
+    const other = await openTab()
+    await quiet(other)
+    expect(server.log).toHaveLength(0)
+    await retry()
+    await quiet(asleep)
+    expect(server.log).toHaveLength(1)
+  })
+
+  test('leaves words where the text has moved on since', async () => {
+    const gone = await openTab()
+    gone.session.change('Draw', onDrawing(...putText('Boats\n')))
+    await quiet(gone)
+    server.fall()
+    gone.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
+    await settle()
+    gone.session.close()
+    locks.releaseAll()
+    server.rise()
+    server.commitFromElsewhere(onDrawing(editText({ insert: 'Small ' })))
+    const next = await openTab()
+    await quiet(next)
+    expect(words(server.documents)).toBe('Small Boats sail\n')
+  })
+})
+
+describe('a log that was cut', () => {
+  test('a tab too far behind begins anew with its own work on top', async () => {
+    const tab = await openTab()
+    server.isStreamHeld = true
+    server.commitFromElsewhere(onSite(putPage('harbour')))
+    server.fall()
+    tab.session.change('Add page', onSite(putPage('quay')))
+    await settle()
+    server.rise()
+    server.logFrom = server.revision
+    await retry()
+    await quiet(tab)
+    expect(titles(tab.session.documents)).toEqual(['harbour', 'quay'])
+    expect(tab.session.documents).toEqual(server.documents)
+    expect(tab.view.notSaved).toEqual([])
+  })
+
+  test('what was committed is not called refused because the news before it are gone', async () => {
+    const tab = await openTab()
+    server.isStreamHeld = true
+    server.commitFromElsewhere(onSite(putPage('harbour')))
+    server.logFrom = server.revision
+    tab.session.change('Add page', onSite(putPage('quay')))
+    await quiet(tab)
+    expect(tab.view.notSaved).toEqual([])
+    expect(tab.session.documents).toEqual(server.documents)
+    expect(titles(server.documents)).toEqual(['harbour', 'quay'])
+  })
+})
+
+/** What may happen next: a change by a tab, an undo, or something on the way to the server. */
+const happening = fc.oneof(
+  {
+    weight: 6,
+    arbitrary: fc.record({
+      what: fc.constant('title' as const),
+      tab: fc.nat(1),
+      page: fc.nat(2),
+      title: fc.string({ maxLength: 4 }),
+    }),
+  },
+  {
+    weight: 6,
+    arbitrary: fc.record({
+      what: fc.constant('write' as const),
+      tab: fc.nat(1),
+      at: fc.nat(8),
+      letters: fc.stringMatching(/^[a-z]{1,3}$/),
+    }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({ what: fc.constant('page' as const), tab: fc.nat(1), page: fc.nat(2) }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({ what: fc.constant('remove' as const), tab: fc.nat(1), page: fc.nat(2) }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({ what: fc.constantFrom('undo' as const, 'redo' as const), tab: fc.nat(1) }),
+  },
+  {
+    weight: 3,
+    arbitrary: fc.record({
+      what: fc.constantFrom(
+        'pause' as const,
+        'fall' as const,
+        'lose' as const,
+        'hold' as const,
+        'tell' as const,
+      ),
+    }),
+  },
+)
+
+async function happens(one: typeof happening extends fc.Arbitrary<infer T> ? T : never) {
+  const { session } = tabs['tab' in one ? one.tab : 0]
+  if (one.what === 'title') session.change('Rename', onSite(setTitle(`page${one.page}`, one.title)))
+  else if (one.what === 'page') session.change('Add', onSite(putPage(`page${one.page}`)))
+  else if (one.what === 'remove') session.change('Delete', onSite(removePage(`page${one.page}`)))
+  else if (one.what === 'write') {
+    const at = Math.min(one.at, Math.max(0, words(session.documents).length - 1))
+    session.change('Write', onDrawing(editText(...(at ? [{ retain: at }] : []), { insert: one.letters })))
+  } else if (one.what === 'undo') session.undo()
+  else if (one.what === 'redo') session.redo()
+  else if (one.what === 'pause')
+    for (let turn = 0; turn < 5; turn++) await new Promise((resolve) => setImmediate(resolve))
+  else if (one.what === 'lose') server.answersToLose = 1
+  else if (one.what === 'hold') server.isStreamHeld = true
+  else if (one.what === 'tell') {
+    server.isStreamHeld = false
+    server.tell()
+  } else {
+    server.fall()
+    await new Promise((resolve) => setImmediate(resolve))
+    server.rise()
+  }
+}
+
+test('whatever two tabs do and whatever fails on the way, all end equal', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(happening, { minLength: 5, maxLength: 40 }), async (story) => {
+      project++
+      tabs = []
+      server = new PretendServer()
+      server.install()
+      const [one] = [await openTab(), await openTab()]
+      one.session.change('Draw', onDrawing(...putText('Boats\n')))
+      await until(() => tabs[1].session.documents[DRAWING] !== undefined)
+      for (const next of story) await happens(next)
+      server.isStreamHeld = false
+      const isOver = () => tabs.every(isQuiet) && server.sockets.size === tabs.length
+      for (let round = 0; round < 6 && !isOver(); round++) await retry()
+      await quiet(...tabs)
+      server.tell()
+      await until(() => tabs.every(({ session }) => equal(session.documents, server.documents)), 'equality')
+      for (const { session } of tabs) session.close()
+    }),
+    { numRuns: 100, seed: 7 },
+  )
+})
+
+const equal = (a: unknown, b: unknown) => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
+/** Plain data with the keys of every object in order. */
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted)
+  if (value === null || typeof value !== 'object') return value
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort()
+      .map(([key, inner]) => [key, sorted(inner)]),
+  )
+}
