@@ -108,6 +108,13 @@ export function moveBlocks(blocks: Blocks, ids: string[], spot: BlockSpot, at: A
   ]
 }
 
+/** The spot right after a block, among its siblings as the band orders them. */
+export function spotAfter(blocks: Blocks, id: string, at: AtBand): BlockSpot {
+  const parent = blocks[id].parent ?? null
+  const siblings = siblingsAtBand(blocks, parent, at.bands, at.band)
+  return { parent, index: siblings.findIndex((one) => one.id === id) + 1 }
+}
+
 /** Where new blocks go beside a selection: into a box or section that is selected, else after the selected block. */
 export function spotBeside(
   blocks: Blocks,
@@ -119,13 +126,7 @@ export function spotBeside(
   for (let here = selected && blocks[selected]; here; here = here.parent ? blocks[here.parent] : undefined) {
     if (!refusesParent(here.kind, kind)) return { parent: here.id, index: children(here.id).length }
     const parent = here.parent ? blocks[here.parent] : undefined
-    if (!refusesParent(parent?.kind, kind)) {
-      const { id } = here
-      return {
-        parent: parent?.id ?? null,
-        index: children(parent?.id ?? null).findIndex((one) => one.id === id) + 1,
-      }
-    }
+    if (!refusesParent(parent?.kind, kind)) return spotAfter(blocks, here.id, at)
   }
   if (kind === 'section') return { parent: null, index: children(null).length }
   const last = children(null).at(-1)

@@ -6,6 +6,7 @@ import {
   insertBlocks,
   moveBlocks,
   removeBlocks,
+  spotAfter,
   spotBeside,
 } from '@nolvex/core/draft/blockChanges'
 import type { ShelfItem } from '@nolvex/core/draft/shelfItems'
@@ -17,6 +18,8 @@ import type { DraftingPage } from './usePage'
 
 /** Copied blocks outlive the page they were copied on. */
 const copied = shallowRef<Block[][]>([])
+/** Ids of what was copied and last pasted: pasted again, it goes after these, not into them. */
+let pastedAfter: string[] = []
 
 /** What can be done with blocks by command and key, and putting new ones on the page. */
 export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, focusShelf: () => void) {
@@ -24,10 +27,13 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   const has = () => selection.value.length > 0
   const hasOne = () => selection.value.length === 1
   const first = () => selection.value[0]
+  const last = () => selection.value[selection.value.length - 1]
 
   /** Puts blocks into what is selected or after it, and selects them. */
-  function insert(label: string, made: Block[][]) {
-    const spot = spotBeside(blocks.value, made[0][0].kind, first(), at.value)
+  function insert(label: string, made: Block[][], after?: string) {
+    const spot = after
+      ? spotAfter(blocks.value, after, at.value)
+      : spotBeside(blocks.value, made[0][0].kind, first(), at.value)
     const target = spot ?? { parent: null, index: 0 }
     const tops = spot ? made : [inSection(made)]
     page.change(label, insertBlocks(blocks.value, target, tops, at.value))
@@ -47,29 +53,24 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
 
   function duplicate() {
     const made = copyBlocks(blocks.value, selection.value, newId)
-    const last = selection.value[selection.value.length - 1]
-    const parent = blocks.value[last].parent ?? null
-    const index =
-      siblingsAtBand(blocks.value, parent, at.value.bands, at.value.band).findIndex(({ id }) => id === last) +
-      1
-    page.change('Duplicate', insertBlocks(blocks.value, { parent, index }, made, at.value))
+    page.change(
+      'Duplicate',
+      insertBlocks(blocks.value, spotAfter(blocks.value, last(), at.value), made, at.value),
+    )
     select(made.map(([top]) => top.id))
   }
 
   function paste() {
     const asPage = Object.fromEntries(copied.value.flat().map((block) => [block.id, block]))
-    insert(
-      'Paste',
-      copyBlocks(
-        asPage,
-        copied.value.map(([top]) => top.id),
-        newId,
-      ),
-    )
+    const tops = copied.value.map(([top]) => top.id)
+    const isAgain = has() && selection.value.every((id) => pastedAfter.includes(id))
+    insert('Paste', copyBlocks(asPage, tops, newId), isAgain ? last() : undefined)
+    pastedAfter = selection.value
   }
 
   function copy() {
     copied.value = copyBlocks(blocks.value, selection.value, newId)
+    pastedAfter = selection.value
   }
 
   function remove() {

@@ -1,9 +1,12 @@
+import { readFileSync } from 'node:fs'
 import { applyChange } from '@nolvex/core/document/apply'
 import { transformPair } from '@nolvex/core/document/rebase'
 import type { Change, ChangePart, Documents, LoggedChange } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
+import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
+import { shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 
 const CUT_OFF = 4001
 
@@ -50,6 +53,8 @@ export class PretendServer {
   async answer(path: string, init: RequestInit = {}): Promise<Response> {
     await new Promise((resolve) => setImmediate(resolve))
     if (!this.isUp) throw new TypeError('fetch failed')
+    const font = fontCatalogue.find((one) => path === `/fonts/${fontFileName(one)}`)
+    if (font) return new Response(readFileSync(shippedFontPath(font)))
     if (path.endsWith('/documents'))
       return reply(200, {
         id: 'project',

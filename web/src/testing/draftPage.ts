@@ -1,0 +1,55 @@
+import { ref } from 'vue'
+import type { Block } from '@nolvex/core/block/block'
+import type { Documents } from '@nolvex/core/document/types'
+import { usualSite } from '@nolvex/core/site/usualSite'
+import { usePage } from '../drafting/usePage'
+import { openProject } from './openProject'
+import { until } from './pretendBrowser'
+
+/** What a test says of a block: its kind and name, what stands in it, and any leaves. */
+export interface Sketch extends Partial<Omit<Block, 'id' | 'order' | 'parent'>> {
+  kind: Block['kind']
+  name: string
+  holds?: Sketch[]
+}
+
+const PAGE = 'page000000000000'
+/** Blocks are named in tests; their ids follow from it. */
+export const idOf = (name: string) => name.padEnd(16, '0')
+
+function blocksOf(sketches: Sketch[], parent?: string): Block[] {
+  return sketches.flatMap(({ holds = [], ...block }, index) => {
+    const id = idOf(block.name)
+    const order = `a${String.fromCharCode(97 + index)}`
+    return [{ ...block, id, order, ...(parent ? { parent } : {}) } as Block, ...blocksOf(holds, id)]
+  })
+}
+
+/** A page of these blocks, open in the drafting view's model at a width. */
+export async function draftPage(sketches: Sketch[], width = 1440) {
+  const blocks = Object.fromEntries(blocksOf(sketches).map((block) => [block.id, block]))
+  const drawing = { kind: 'drawing', id: PAGE, schema: 1, records: { blocks } }
+  const pages = { [PAGE]: { id: PAGE, order: 'a0', title: 'Page' } }
+  const site = { ...usualSite, records: { ...usualSite.records, pages } }
+  const open = await openProject({ site, [PAGE]: drawing } as unknown as Documents)
+  const page = open.use(() => usePage(ref(PAGE)))
+  await until(() => page.isReady.value, 'the fonts')
+  page.width.value = width
+  return {
+    ...open,
+    page,
+    block: (name: string) => page.blocks.value[idOf(name)],
+    placed: (name: string) => {
+      const found = page.placed.value.get(idOf(name))
+      if (!found) throw new Error(`There is no ${name} on the page.`)
+      return found
+    },
+    /** names of what stands in a block, or of the sections, in the order it is seen */
+    inside: (name?: string) =>
+      [...page.placed.value.values()]
+        .filter(({ parent }) => parent === (name ? idOf(name) : null))
+        .map(({ box }) => box.node.name),
+  }
+}
+
+export type Draft = Awaited<ReturnType<typeof draftPage>>
