@@ -82,7 +82,8 @@ test('a breakpoint moves between its neighbours and no farther', () => {
 test.each([
   ['a band narrower than the lead', medium, 900, ['Narrow 0', 'Between 680', 'Medium 900', 'Wide 1120']],
   ['the narrowest', narrow, 480, ['Between 0', 'Narrow 480', 'Medium 680', 'Wide 1120']],
-  ['the lead itself', wide, 1600, ['Narrow 0', 'Medium 680', 'Between 1120', 'Wide 1600']],
+  ['the lead above what it is drawn at', wide, 1600, ['Narrow 0', 'Medium 680', 'Wide 1120', 'Between 1600']],
+  ['the lead below it', wide, 1300, ['Narrow 0', 'Medium 680', 'Between 1120', 'Wide 1300']],
 ])('splitting %s changes nothing on any page', (_what, band, width, expected) => {
   const split = after(splitBand(usualSite, band, width, made))
   expect(froms(split)).toEqual(expected)

@@ -57,8 +57,8 @@ export function moveBreakpoint(site: SiteDocument, id: string, from: number): Ch
 }
 
 /**
- * Splits a band at a width. The part farther from the lead is the new band: it has no values of its own and takes those
- * of the part nearer the lead, so that nothing on any page changes.
+ * Splits a band at a width. The part farther from the lead is the new band, of the lead itself the part it is not drawn
+ * at: it has no values of its own and takes those of the other part, so that nothing on any page changes.
  * @throws ImpossibleBand when the width is not inside the band
  */
 export function splitBand(
@@ -73,7 +73,8 @@ export function splitBand(
     throw new ImpossibleBand(`${band.name} reaches from ${band.from} to ${end} px: split it inside.`)
   const drawnIn = (from: number, to: number) =>
     Math.max(200, Math.min(to - 1, Math.max(from, Math.round((from + to) / 2))))
-  if (index > lead) {
+  const isUpperNew = index > lead || (index === lead && band.drawnAt < at)
+  if (isUpperNew) {
     const record = { ...band, ...made, from: at, drawnAt: drawnIn(at, Math.min(end, at + 640)) }
     const stays = band.drawnAt >= at ? [setBand(id, 'drawnAt', drawnIn(band.from, at))] : []
     return [ofSite([...stays, putBand(record), ...sameDepartures(site, id, made.id)])]

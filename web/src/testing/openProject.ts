@@ -10,11 +10,13 @@ let opened = 0
 /** A project open in a page of its own, without the page: what views build upon, ready to be used. */
 export async function openProject(documents: Documents) {
   const server = new PretendServer(documents)
+  // What tests before this one left to be sent is none of its business.
+  server.project = `opened${opened++}`
   server.install()
   setActivePinia(createPinia())
   const scope = effectScope()
   const project = useProject()
-  await project.open(`opened${opened++}`)
+  await project.open(server.project)
   return {
     server,
     project,

@@ -6,13 +6,17 @@ import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
+import type { NewVersion, Version } from '../session/api'
 import { shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 
 const CUT_OFF = 4001
+const AT = '2026-05-04T10:00:00.000Z'
 
 /** The server's side of one project, in memory, with everything that can go wrong on the way to it. */
 export class PretendServer {
   readonly name = 'Pretend'
+  /** the one project there is, what is asked of others being left unanswered; without it any is taken for it */
+  project?: string
   revision = 1
   log: LoggedChange[] = []
   documents: Documents
@@ -29,6 +33,7 @@ export class PretendServer {
   /** ids of changes as they came in */
   received: string[] = []
   sockets = new Set<PretendSocket>()
+  private versions: (Version & { documents: Documents })[] = []
 
   constructor(documents: Documents = {}) {
     this.documents = { site: usualSite, style: plainStyle, ...documents } as unknown as Documents
@@ -52,16 +57,20 @@ export class PretendServer {
 
   async answer(path: string, init: RequestInit = {}): Promise<Response> {
     await new Promise((resolve) => setImmediate(resolve))
+    const asked = /^\/api\/projects\/(\w+)/.exec(path)?.[1]
+    if (asked && asked !== (this.project ?? asked)) return new Promise(() => undefined)
     if (!this.isUp) throw new TypeError('fetch failed')
     const font = fontCatalogue.find((one) => path === `/fonts/${fontFileName(one)}`)
     if (font) return new Response(readFileSync(shippedFontPath(font)))
-    if (path.endsWith('/documents'))
+    if (/^\/api\/projects\/\w+\/documents$/.test(path))
       return reply(200, {
         id: 'project',
         name: this.name,
         revision: this.revision,
         documents: this.documents,
       })
+    const versions = /^\/api\/projects\/\w+\/versions(?:\/(\w+))?/.exec(path)
+    if (versions) return this.answerVersions(init, versions[1])
     if (init.method === 'POST') return this.answerCommit(JSON.parse(init.body as string) as Change)
     const since = Number(new URL(path, 'http://nolvex.test').searchParams.get('since'))
     if (since < this.logFrom) return reply(410, { error: 'The log no longer reaches back that far.' })
@@ -76,6 +85,37 @@ export class PretendServer {
     if (this.answersToLose-- > 0) throw new TypeError('fetch failed')
     this.answersToLose = 0
     return reply(200, logged)
+  }
+
+  private answerVersions({ method, body }: RequestInit, id?: string): Response {
+    if (method === 'POST' && !id) return reply(200, this.keep(JSON.parse(body as string) as NewVersion))
+    if (!id) return reply(200, { versions: this.versions.map(({ documents: _, ...version }) => version) })
+    const version = this.versions.find((one) => one.id === id)
+    if (!version) return reply(404, { error: 'There is no such version.' })
+    if (method === 'DELETE') {
+      this.versions = this.versions.filter((one) => one !== version)
+      return new Response(null, { status: 204 })
+    }
+    if (method === 'POST') {
+      const { by } = JSON.parse(body as string) as { by: string }
+      version.approvals = [...version.approvals, { name: by, at: AT, verified: false }]
+    }
+    return reply(200, version)
+  }
+
+  private keep({ name, note, gate }: NewVersion): Version {
+    const version = {
+      id: `version${this.versions.length}`,
+      revision: this.revision,
+      name,
+      note,
+      stage: gate?.stage,
+      approvals: (gate?.by ?? []).map((by) => ({ name: by, at: AT, verified: false })),
+      createdAt: AT,
+      documents: this.documents,
+    }
+    this.versions = [version, ...this.versions]
+    return version
   }
 
   /** Commits a change at the head, as the real server does. */
