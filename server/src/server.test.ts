@@ -1,42 +1,19 @@
-import pg from 'pg'
 import { WebSocket } from 'ws'
 import sharp from 'sharp'
 import type { Operation } from '@nolvex/core/document/types'
-import { startServer, type RunningServer } from './server'
+import { startTestServer, type TestServer } from './testing/testServer'
 
-let server: RunningServer
+let server: TestServer
 let project: string
+const ask: TestServer['ask'] = (...asked) => server.ask(...asked)
 
 beforeAll(async () => {
-  const url = new URL(process.env.TEST_DATABASE_URL as string)
-  const client = new pg.Client({ connectionString: url.toString() })
-  await client.connect()
-  await client.query('create database whole')
-  await client.end()
-  url.pathname = '/whole'
-  server = await startServer({ databaseUrl: url.toString(), port: 0, logLevel: 'silent', demo: 'none' })
+  server = await startTestServer('whole')
 })
 beforeEach(async () => {
   project = (await ask<{ id: string }>('POST', '/projects', { name: 'Tried' })).body.id
 })
 afterAll(() => server.close())
-
-interface Answer<T> {
-  status: number
-  body: T
-  headers: Headers
-}
-
-async function ask<T = { error: string }>(method: string, path: string, body?: object): Promise<Answer<T>> {
-  const init = body ? { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {}
-  const response = await fetch(`${server.address}/api${path}`, { method, ...init })
-  const text = await response.text()
-  return {
-    status: response.status,
-    headers: response.headers,
-    body: (text ? JSON.parse(text) : undefined) as T,
-  }
-}
 
 let count = 0
 const newId = (letter: string) => `${letter}${String(count++).padStart(15, '0')}`

@@ -2,7 +2,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { z } from 'zod'
 import { applyChange } from '../document/apply'
 import { idSchema } from '../document/ids'
-import { migrate } from '../document/migrate'
+import { migrate, UnknownSchema } from '../document/migrate'
 import { documentDepthFirst } from '../document/tree'
 import type { Documents, StoredDocument } from '../document/types'
 import { documentKinds } from '../resolve/documentKinds'
@@ -148,7 +148,7 @@ function readDocument(entries: Record<string, Uint8Array>, id: string, kind: str
   if (!parsed.success || parsed.data.id !== id || parsed.data.kind !== kind || !documentKinds[kind]) {
     throw new ProjectFileError(`${name} in the project file is not a document.`)
   }
-  const document = migrate(documentKinds, parsed.data as StoredDocument)
+  const document = broughtUp(name, parsed.data as StoredDocument)
   const operations = documentDepthFirst(documentKinds[kind], document).map(({ collection, record }) => {
     return { type: 'put' as const, collection, id: record.id, record }
   })
@@ -158,4 +158,17 @@ function readDocument(entries: Record<string, Uint8Array>, id: string, kind: str
     throw new ProjectFileError(`${name} in the project file: ${collection} ${record}: ${reason}.`)
   }
   return applied.documents[id]
+}
+
+/** A document at its present schema. A step that fails has met records its schema never had. */
+function broughtUp(name: string, document: StoredDocument): StoredDocument {
+  try {
+    return migrate(documentKinds, document)
+  } catch (error) {
+    throw new ProjectFileError(
+      error instanceof UnknownSchema
+        ? `${name} in the project file: ${error.message} Update, then open it again.`
+        : `${name} in the project file does not keep to its schema ${document.schema}.`,
+    )
+  }
 }

@@ -1,5 +1,4 @@
 import { randomBytes } from 'node:crypto'
-import pg from 'pg'
 import type { Sequelize } from 'sequelize'
 import { idMaker } from '@nolvex/core/document/ids'
 import type { Change, Operation } from '@nolvex/core/document/types'
@@ -7,6 +6,7 @@ import { defineAssets } from '../assets/assetModels'
 import { connect, migrateDatabase } from '../database/connect'
 import { ProjectRow, defineProjects } from '../projects/projectModel'
 import { createProject, startingDocuments } from '../projects/projectService'
+import { emptyDatabase } from '../testing/testDatabase'
 import { ChangeRow, defineChanges, SnapshotRow } from './changeModel'
 import { commitChange } from './commitChange'
 import { ProjectStates } from './projectState'
@@ -17,13 +17,7 @@ let project: string
 const states = new ProjectStates()
 
 beforeAll(async () => {
-  const url = new URL(process.env.TEST_DATABASE_URL as string)
-  const client = new pg.Client({ connectionString: url.toString() })
-  await client.connect()
-  await client.query('create database commits')
-  await client.end()
-  url.pathname = '/commits'
-  sequelize = connect(url.toString())
+  sequelize = connect(await emptyDatabase('commits'))
   for (const define of [defineProjects, defineChanges, defineAssets]) define(sequelize)
   await Promise.all([migrateDatabase(sequelize), migrateDatabase(sequelize)])
 })

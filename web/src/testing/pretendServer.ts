@@ -89,7 +89,8 @@ export class PretendServer {
 
   private answerVersions({ method, body }: RequestInit, id?: string): Response {
     if (method === 'POST' && !id) return reply(200, this.keep(JSON.parse(body as string) as NewVersion))
-    if (!id) return reply(200, { versions: this.versions.map(({ documents: _, ...version }) => version) })
+    if (!id)
+      return reply(200, { versions: this.versions.map((version) => ({ ...version, documents: undefined })) })
     const version = this.versions.find((one) => one.id === id)
     if (!version) return reply(404, { error: 'There is no such version.' })
     if (method === 'DELETE') {
