@@ -81,7 +81,7 @@ describe('versions', () => {
     const [{ id }] = versions.versions
     await versions.forget(id)
     expect(versions.versions).toEqual([])
-    expect(await versions.approve(id, 'Ada of the harbour office')).toBe(false)
+    expect(await versions.approve(id, 'Harbour office')).toBe(false)
     expect(versions.trouble).toBe('There is no such version.')
     open.server.isUp = false
     expect(await versions.keep({ name: 'Second' })).toBe(false)
