@@ -73,6 +73,33 @@ function copyTree(blocks: Blocks, id: string, newId: () => string): Block[] {
   ]
 }
 
+/**
+ * Copies blocks beside their originals: after the last of those that stand in the same parent.
+ * @returns the change, and the ids of the copies
+ */
+export function duplicateBlocks(
+  blocks: Blocks,
+  ids: string[],
+  at: AtBand,
+  newId: () => string,
+): { operations: Operation[]; made: string[] } {
+  const byParent = new Map<string | null, string[]>()
+  for (const id of outermost(blocks, ids)) {
+    const parent = blocks[id].parent ?? null
+    byParent.set(parent, [...(byParent.get(parent) ?? []), id])
+  }
+  const groups = [...byParent].map(([parent, own]) => {
+    const siblings = siblingsAtBand(blocks, parent, at.bands, at.band)
+    const originals = siblings.filter(({ id }) => own.includes(id)).map(({ id }) => id)
+    const spot = { parent, index: siblings.findIndex(({ id }) => id === originals.at(-1)) + 1 }
+    return { spot, made: copyBlocks(blocks, originals, newId) }
+  })
+  return {
+    operations: groups.flatMap(({ spot, made }) => insertBlocks(blocks, spot, made, at)),
+    made: groups.flatMap(({ made }) => made.map(([top]) => top.id)),
+  }
+}
+
 /** Those of some blocks that stand in none of the others. */
 export function outermost(blocks: Blocks, ids: string[]): string[] {
   const chosen = new Set(ids.filter((id) => blocks[id]))

@@ -108,7 +108,7 @@ function inStack(
     operations: () =>
       moveBlocks(
         page.blocks.value,
-        carried(page, block),
+        carried(page, block, container),
         spotAmong(page, block, container, list, index),
         page.at.value,
       ),
@@ -183,13 +183,13 @@ function inGrid(page: DraftingPage, block: Block, container: Placed, others: Pla
     operations: () => [
       ...moveBlocks(
         page.blocks.value,
-        carried(page, block),
+        carried(page, block, container),
         spotAmong(page, block, container, others, index),
         page.at.value,
       ),
       ...(span === columns.length
         ? []
-        : setLeaf(carried(page, block), ['place', 'column', 'start'], start, page.at.value)),
+        : setLeaf(carried(page, block, container), ['place', 'column', 'start'], start, page.at.value)),
     ],
   }
 }
@@ -215,7 +215,7 @@ function placedFreely(
   others: Placed[],
   rect: Rect,
 ): DropSpot {
-  const along = carried(page, block)
+  const along = carried(page, block, container)
   const still = others.filter(({ id }) => !along.includes(id))
   const snapped = snapRect(rect, snapTargets(page, [...still, container]), REACH)
   const mark = { ...rect, x: Math.round(rect.x + snapped.dx), y: Math.round(rect.y + snapped.dy) }
@@ -252,8 +252,16 @@ function standAt(page: DraftingPage, id: string, container: Placed, x: number, y
   ]
 }
 
-/** What goes along with a dragged block: the whole selection when the block is of it. */
-function carried(page: DraftingPage, block: Block): string[] {
+/**
+ * What goes along with a dragged block into a container (null: the page): the whole selection when the block is of it,
+ * but for what may not stand there and what the container stands in.
+ */
+function carried(page: DraftingPage, block: Block, container: Placed | null): string[] {
   const selected = page.selection.value
-  return selected.includes(block.id) ? outermost(page.blocks.value, selected) : [block.id]
+  const { blocks, placed } = page
+  const kind = container ? blocks.value[container.id].kind : undefined
+  const around = new Set<string>()
+  for (let here = container; here; here = placed.value.get(here.parent ?? '') ?? null) around.add(here.id)
+  const all = selected.includes(block.id) ? outermost(blocks.value, selected) : [block.id]
+  return all.filter((id) => !around.has(id) && !refusesParent(kind, blocks.value[id].kind))
 }

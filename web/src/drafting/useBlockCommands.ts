@@ -1,13 +1,15 @@
 import { shallowRef, type Ref } from 'vue'
-import { blockKinds } from '@nolvex/core/block/kinds'
+import { blockKinds, refusesParent } from '@nolvex/core/block/kinds'
 import type { Block } from '@nolvex/core/block/block'
 import {
   copyBlocks,
+  duplicateBlocks,
   insertBlocks,
   moveBlocks,
   removeBlocks,
   spotAfter,
   spotBeside,
+  type BlockSpot,
 } from '@nolvex/core/draft/blockChanges'
 import type { ShelfItem } from '@nolvex/core/draft/shelfItems'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
@@ -29,15 +31,25 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   const first = () => selection.value[0]
   const last = () => selection.value[selection.value.length - 1]
 
-  /** Puts blocks into what is selected or after it, and selects them. */
+  /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
   function insert(label: string, made: Block[][], after?: string) {
-    const spot = after
-      ? spotAfter(blocks.value, after, at.value)
-      : spotBeside(blocks.value, made[0][0].kind, first(), at.value)
-    const target = spot ?? { parent: null, index: 0 }
-    const tops = spot ? made : [inSection(made)]
-    page.change(label, insertBlocks(blocks.value, target, tops, at.value))
+    const sections = made.filter(([{ kind }]) => kind === 'section')
+    const others = made.filter(([{ kind }]) => kind !== 'section')
+    const spot = others.length ? spotFor(others[0][0].kind, after) : undefined
+    const onPage = others.length && !spot ? [...sections, inSection(others)] : sections
+    const onPageSpot = spotFor('section', after) ?? { parent: null, index: 0 }
+    page.change(label, [
+      ...(onPage.length ? insertBlocks(blocks.value, onPageSpot, onPage, at.value) : []),
+      ...(spot ? insertBlocks(blocks.value, spot, others, at.value) : []),
+    ])
     select(made.map(([top]) => top.id))
+  }
+
+  function spotFor(kind: Block['kind'], after: string | undefined): BlockSpot | undefined {
+    const beside = after ? blocks.value[after] : undefined
+    const parent = beside?.parent ? blocks.value[beside.parent] : undefined
+    if (after && !refusesParent(parent?.kind, kind)) return spotAfter(blocks.value, after, at.value)
+    return spotBeside(blocks.value, kind, first(), at.value)
   }
 
   function put({ label, block }: ShelfItem) {
@@ -52,12 +64,9 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   }
 
   function duplicate() {
-    const made = copyBlocks(blocks.value, selection.value, newId)
-    page.change(
-      'Duplicate',
-      insertBlocks(blocks.value, spotAfter(blocks.value, last(), at.value), made, at.value),
-    )
-    select(made.map(([top]) => top.id))
+    const { operations, made } = duplicateBlocks(blocks.value, selection.value, at.value, newId)
+    page.change('Duplicate', operations)
+    select(made)
   }
 
   function paste() {

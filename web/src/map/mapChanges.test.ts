@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import type { Documents, Operation, StoredRecord } from '@nolvex/core/document/types'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { openProject, type OpenProject } from '../testing/openProject'
@@ -53,7 +54,9 @@ function plan(): string {
   return `\n${top ? line(top.id, 0).join('\n') : ''}\n`
 }
 
-beforeEach(async () => {
+beforeEach(openPlan)
+
+async function openPlan() {
   locks.releaseAll()
   const site = { ...usualSite, records: { ...usualSite.records, pages: pagesOf(PLAN) } }
   open = await openProject({ site } as unknown as Documents)
@@ -68,7 +71,7 @@ beforeEach(async () => {
   open.use(() => useTreeCommands(changes, view))
   open.use(() => usePageCommands(changes))
   cards = open.use(() => useTreeCards())
-})
+}
 afterEach(() => open.close())
 
 test('arrow keys walk the tree as it is drawn, down or across', () => {
@@ -227,4 +230,55 @@ test('every page below the first is joined to its parent, however the tree is dr
       const joined = cards.cards.value.map((card) => [card.page.title, cards.connector(card) !== undefined])
       expect(joined.filter(([, isJoined]) => !isJoined)).toEqual([['Home', false]])
     }
+})
+
+const KEYS = [
+  'ArrowUp',
+  'ArrowDown',
+  'ArrowLeft',
+  'ArrowRight',
+  'Enter',
+  'Shift+Enter',
+  'Ctrl+D',
+  'Delete',
+  'Alt+ArrowUp',
+  'Alt+ArrowDown',
+  'Alt+ArrowLeft',
+  'Alt+ArrowRight',
+  '.',
+  'T',
+  'B',
+]
+const share = fc.integer({ min: 0, max: 999 }).map((thousandths) => thousandths / 1000)
+
+test('whatever a planner does by key and by dragging is taken, keeps a tree, and can be undone', async () => {
+  const deed = fc.oneof(
+    { weight: 4, arbitrary: fc.constantFrom(...KEYS) },
+    { weight: 1, arbitrary: fc.record({ which: share, parent: fc.option(share), index: fc.nat(3) }) },
+  )
+  await fc.assert(
+    fc.asyncProperty(fc.array(deed, { minLength: 4, maxLength: 30 }), async (deeds) => {
+      await openPlan()
+      const start = map.pages
+      for (const one of deeds) {
+        const ids = Object.keys(map.pages)
+        const at = (number: number) => ids[Math.floor(number * ids.length)]
+        if (typeof one === 'string') press(one)
+        else if (ids.length)
+          changes.move(at(one.which), one.parent === null ? null : at(one.parent), one.index)
+        if (changes.asked.value) changes.removeNow(changes.asked.value.id)
+        expect(open.project.view.notSaved).toEqual([])
+        // Every page has its place in the tree, once.
+        map.folded = new Set()
+        expect(cards.cards.value.map(({ page }) => page.id).sort()).toEqual(Object.keys(map.pages).sort())
+      }
+      const steps = open.project.view.history.undo.length
+      for (let step = 0; step < steps; step++) open.project.undo()
+      expect(map.pages).toEqual(start)
+      await open.saved()
+      expect(open.server.documents.site.records.pages).toEqual(start)
+      open.close()
+    }),
+    { numRuns: 100, seed: 7 },
+  )
 })

@@ -271,8 +271,11 @@ export class Session {
 
   private connect() {
     if (this.closed) return
-    const { host } = window.location
-    const socket = new WebSocket(`ws://${host}/api/stream?project=${this.project}&since=${this.revision}`)
+    const { host, protocol } = window.location
+    const scheme = protocol === 'https:' ? 'wss' : 'ws'
+    const socket = new WebSocket(
+      `${scheme}://${host}/api/stream?project=${this.project}&since=${this.revision}`,
+    )
     this.socket = socket
     socket.onmessage = ({ data }) => {
       this.online = true
