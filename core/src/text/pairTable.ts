@@ -10,8 +10,20 @@ const SPACE = 32
 /** More pairs than these are learnt faster from the text they stand in. */
 const FEW = 6
 
-/** Every two digits side by side, and each beside a space. */
-const DIGIT_PAIRS = Array.from({ length: 100 }, (_, number) => String(number).padStart(2, '0')).join(' ')
+const DIGITS = [...'0123456789']
+/** Every two digits side by side, each pair once (a De Bruijn sequence), and each digit beside a space. */
+const DIGIT_PAIRS = [
+  ...DIGITS.map(
+    (a, index) =>
+      a +
+      DIGITS.slice(index + 1)
+        .map((b) => a + b)
+        .join(''),
+  ),
+  '0 ',
+  DIGITS.join(' '),
+  ' ',
+].join('')
 
 /**
  * What ASCII characters and pairs of them take up in one face, font units; found by shaping when first asked for.
