@@ -1,6 +1,8 @@
 /** @type {import('jest').Config} */
 export default {
   testEnvironment: 'node',
+  // Libraries that end after a test file still look at its globals, which Jest would warn of.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/core/src', '<rootDir>/server/src', '<rootDir>/web/src', '<rootDir>/e2e/conformance'],
   globalSetup: '<rootDir>/scripts/jestDatabase.mjs',
   globalTeardown: '<rootDir>/scripts/jestDatabaseEnd.mjs',

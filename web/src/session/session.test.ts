@@ -1,118 +1,29 @@
-import { jest } from '@jest/globals'
-import fc from 'fast-check'
-import type { ChangePart, DeltaOp, Documents, Operation } from '@nolvex/core/document/types'
+import type { Operation } from '@nolvex/core/document/types'
 import { locks, until } from '../testing/pretendBrowser'
-import { PretendServer } from '../testing/pretendServer'
-import { Session, type SessionView } from './session'
+import {
+  DRAWING,
+  editText,
+  idOf,
+  onDrawing,
+  onSite,
+  putPage,
+  putText,
+  setTitle,
+  titleIn,
+  titles,
+  words,
+} from '../testing/smallChanges'
+import { beginProject, closeTabs, openTab, quiet, retry, server, settle } from '../testing/tabs'
 
-const RETRY_MS = 1500
-let server: PretendServer
-let tabs: Tab[] = []
-let project = 0
-
-/** A tab with the project open, and what it shows. */
-interface Tab {
-  session: Session
-  view: SessionView
-  name: string
-}
-
-async function openTab(): Promise<Tab> {
-  const tab = {} as Tab
-  const streams = server.sockets.size
-  tab.session = new Session(`project${project}`, (view) => (tab.view = view))
-  tabs.push(tab)
-  tab.name = await tab.session.open()
-  if (server.isUp) await until(() => server.sockets.size > streams, 'the stream')
-  return tab
-}
-
-const isQuiet = ({ view }: Tab) => view.connection === 'saved' && view.waiting === 0
-const quiet = (...which: Tab[]) => until(() => which.every(isQuiet), 'everything saved')
-/** Lets everything that was begun come to its end. */
-async function settle() {
-  for (let turn = 0; turn < 20; turn++) await new Promise((resolve) => setImmediate(resolve))
-}
-const retry = () => jest.advanceTimersByTimeAsync(RETRY_MS)
-
-beforeEach(() => {
-  jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick', 'queueMicrotask', 'performance', 'Date'] })
-  project++
-  tabs = []
-  locks.releaseAll()
-  server = new PretendServer()
-  server.install()
-})
-afterEach(() => {
-  for (const { session } of tabs) session.close()
-  jest.useRealTimers()
-})
-
-const onSite = (...operations: Operation[]): ChangePart[] => [{ document: 'site', kind: 'site', operations }]
-/** Pages are named by what their id begins with. */
-const idOf = (name: string) => name.padEnd(16, 'x')
-const putPage = (name: string): Operation => ({
-  type: 'put',
-  collection: 'pages',
-  id: idOf(name),
-  record: { id: idOf(name), order: 'a0', title: name },
-})
-const removePage = (name: string): Operation => ({ type: 'remove', collection: 'pages', id: idOf(name) })
-const setTitle = (name: string, value: string): Operation => ({
-  type: 'set',
-  collection: 'pages',
-  id: idOf(name),
-  path: ['title'],
-  value,
-})
-const titleIn = (tab: Tab, name: string) => tab.session.documents.site.records.pages[idOf(name)]?.title
-const titles = (documents: Documents) =>
-  Object.values(documents.site.records.pages)
-    .map(({ title }) => title)
-    .sort()
-
-const DRAWING = 'home000000000000'
-const onDrawing = (...operations: Operation[]): ChangePart[] => [
-  { document: DRAWING, kind: 'drawing', operations },
-]
-const putText = (words: string): Operation[] => [
-  {
-    type: 'put',
-    collection: 'blocks',
-    id: 'section000000000',
-    record: { id: 'section000000000', order: 'a0', kind: 'section' },
-  },
-  {
-    type: 'put',
-    collection: 'blocks',
-    id: 'text000000000000',
-    record: {
-      id: 'text000000000000',
-      order: 'a0',
-      kind: 'text',
-      parent: 'section000000000',
-      text: [{ insert: words }],
-    },
-  },
-]
-const editText = (...delta: DeltaOp[]): Operation => ({
-  type: 'edit',
-  collection: 'blocks',
-  id: 'text000000000000',
-  path: ['text'],
-  delta,
-})
-const words = (documents: Documents) =>
-  ((documents[DRAWING]?.records.blocks.text000000000000?.text ?? []) as DeltaOp[])
-    .map(({ insert }) => insert)
-    .join('')
+beforeEach(beginProject)
+afterEach(closeTabs)
 
 describe('one tab', () => {
   test('shows a change at once, then has it saved', async () => {
     const tab = await openTab()
     expect(tab.name).toBe('Pretend')
     tab.session.change('Add page', onSite(putPage('harbour')))
-    expect(titleIn(tab, 'harbour')).toBe('harbour')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('harbour')
     expect(tab.view).toMatchObject({ connection: 'saving', waiting: 1 })
     await quiet(tab)
     expect(server.documents).toEqual(tab.session.documents)
@@ -147,7 +58,7 @@ describe('one tab', () => {
     tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
     await settle()
     expect(tab.view).toMatchObject({ connection: 'offline', waiting: 2 })
-    expect(titleIn(tab, 'harbour')).toBe('Quay')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('Quay')
     await retry()
     expect(tab.view.connection).toBe('offline')
     server.rise()
@@ -229,12 +140,12 @@ describe('undo and redo', () => {
     tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
     await quiet(tab)
     tab.session.undo()
-    expect(titleIn(tab, 'harbour')).toBe('harbour')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('harbour')
     tab.session.undo()
-    expect(titleIn(tab, 'harbour')).toBeUndefined()
+    expect(titleIn(tab.session.documents, 'harbour')).toBeUndefined()
     tab.session.redo()
     tab.session.redo()
-    expect(titleIn(tab, 'harbour')).toBe('Quay')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('Quay')
     await quiet(tab)
     expect(server.log.map(({ label }) => label)).toEqual([
       'Add page',
@@ -253,7 +164,7 @@ describe('undo and redo', () => {
     tab.session.undo()
     tab.session.change('Add another', onSite(putPage('quay')))
     tab.session.redo()
-    expect(titleIn(tab, 'harbour')).toBeUndefined()
+    expect(titleIn(tab.session.documents, 'harbour')).toBeUndefined()
     expect(tab.view.history.redo).toEqual([])
   })
 
@@ -263,10 +174,10 @@ describe('undo and redo', () => {
     tab.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
     await quiet(tab)
     server.commitFromElsewhere(onSite(setTitle('harbour', 'Pier')))
-    await until(() => titleIn(tab, 'harbour') === 'Pier')
+    await until(() => titleIn(tab.session.documents, 'harbour') === 'Pier')
     tab.session.undo()
     await quiet(tab)
-    expect(titleIn(tab, 'harbour')).toBe('Pier')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('Pier')
     expect(tab.view.notSaved.map(({ label }) => label)).toEqual(['Undo Rename page'])
     expect(tab.view.notSaved[0].outcomes[0].result).toBe('passed over')
   })
@@ -288,9 +199,9 @@ describe('two tabs', () => {
   test('follow each other', async () => {
     const [one, other] = [await openTab(), await openTab()]
     one.session.change('Add page', onSite(putPage('harbour')))
-    await until(() => titleIn(other, 'harbour') === 'harbour', 'the page in the other tab')
+    await until(() => titleIn(other.session.documents, 'harbour') === 'harbour', 'the page in the other tab')
     other.session.change('Rename page', onSite(setTitle('harbour', 'Quay')))
-    await until(() => titleIn(one, 'harbour') === 'Quay', 'the title in the first tab')
+    await until(() => titleIn(one.session.documents, 'harbour') === 'Quay', 'the title in the first tab')
     await quiet(one, other)
     expect(one.session.documents).toEqual(other.session.documents)
   })
@@ -322,7 +233,7 @@ describe('two tabs', () => {
     expect(titles(one.session.documents)).toEqual(['a', 'b', 'c', 'd'])
     expect(other.session.documents.site.records.pages).toEqual({})
     server.tell()
-    await until(() => titleIn(other, 'd') === 'd')
+    await until(() => titleIn(other.session.documents, 'd') === 'd')
     expect(other.session.documents).toEqual(one.session.documents)
   })
 })
@@ -352,7 +263,7 @@ describe('a tab that is gone', () => {
     const next = await openTab()
     await quiet(next)
     expect(server.log).toHaveLength(1)
-    expect(titleIn(next, 'harbour')).toBe('harbour')
+    expect(titleIn(next.session.documents, 'harbour')).toBe('harbour')
   })
 
   test('keeps its work while it lives', async () => {
@@ -415,108 +326,3 @@ describe('a log that was cut', () => {
     expect(titles(server.documents)).toEqual(['harbour', 'quay'])
   })
 })
-
-/** What may happen next: a change by a tab, an undo, or something on the way to the server. */
-const happening = fc.oneof(
-  {
-    weight: 6,
-    arbitrary: fc.record({
-      what: fc.constant('title' as const),
-      tab: fc.nat(1),
-      page: fc.nat(2),
-      title: fc.string({ maxLength: 4 }),
-    }),
-  },
-  {
-    weight: 6,
-    arbitrary: fc.record({
-      what: fc.constant('write' as const),
-      tab: fc.nat(1),
-      at: fc.nat(8),
-      letters: fc.stringMatching(/^[a-z]{1,3}$/),
-    }),
-  },
-  {
-    weight: 2,
-    arbitrary: fc.record({ what: fc.constant('page' as const), tab: fc.nat(1), page: fc.nat(2) }),
-  },
-  {
-    weight: 2,
-    arbitrary: fc.record({ what: fc.constant('remove' as const), tab: fc.nat(1), page: fc.nat(2) }),
-  },
-  {
-    weight: 2,
-    arbitrary: fc.record({ what: fc.constantFrom('undo' as const, 'redo' as const), tab: fc.nat(1) }),
-  },
-  {
-    weight: 3,
-    arbitrary: fc.record({
-      what: fc.constantFrom(
-        'pause' as const,
-        'fall' as const,
-        'lose' as const,
-        'hold' as const,
-        'tell' as const,
-      ),
-    }),
-  },
-)
-
-async function happens(one: typeof happening extends fc.Arbitrary<infer T> ? T : never) {
-  const { session } = tabs['tab' in one ? one.tab : 0]
-  if (one.what === 'title') session.change('Rename', onSite(setTitle(`page${one.page}`, one.title)))
-  else if (one.what === 'page') session.change('Add', onSite(putPage(`page${one.page}`)))
-  else if (one.what === 'remove') session.change('Delete', onSite(removePage(`page${one.page}`)))
-  else if (one.what === 'write') {
-    const at = Math.min(one.at, Math.max(0, words(session.documents).length - 1))
-    session.change('Write', onDrawing(editText(...(at ? [{ retain: at }] : []), { insert: one.letters })))
-  } else if (one.what === 'undo') session.undo()
-  else if (one.what === 'redo') session.redo()
-  else if (one.what === 'pause')
-    for (let turn = 0; turn < 5; turn++) await new Promise((resolve) => setImmediate(resolve))
-  else if (one.what === 'lose') server.answersToLose = 1
-  else if (one.what === 'hold') server.isStreamHeld = true
-  else if (one.what === 'tell') {
-    server.isStreamHeld = false
-    server.tell()
-  } else {
-    server.fall()
-    await new Promise((resolve) => setImmediate(resolve))
-    server.rise()
-  }
-}
-
-test('whatever two tabs do and whatever fails on the way, all end equal', async () => {
-  await fc.assert(
-    fc.asyncProperty(fc.array(happening, { minLength: 5, maxLength: 40 }), async (story) => {
-      project++
-      tabs = []
-      server = new PretendServer()
-      server.install()
-      const [one] = [await openTab(), await openTab()]
-      one.session.change('Draw', onDrawing(...putText('Boats\n')))
-      await until(() => tabs[1].session.documents[DRAWING] !== undefined)
-      for (const next of story) await happens(next)
-      server.isStreamHeld = false
-      const isOver = () => tabs.every(isQuiet) && server.sockets.size === tabs.length
-      for (let round = 0; round < 6 && !isOver(); round++) await retry()
-      await quiet(...tabs)
-      server.tell()
-      await until(() => tabs.every(({ session }) => equal(session.documents, server.documents)), 'equality')
-      for (const { session } of tabs) session.close()
-    }),
-    { numRuns: 100, seed: 7 },
-  )
-})
-
-const equal = (a: unknown, b: unknown) => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
-/** Plain data with the keys of every object in order. */
-function sorted(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(sorted)
-  if (value === null || typeof value !== 'object') return value
-  return Object.fromEntries(
-    Object.entries(value)
-      .sort()
-      .map(([key, inner]) => [key, sorted(inner)]),
-  )
-}
