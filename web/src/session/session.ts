@@ -303,6 +303,8 @@ export class Session {
   /** Too far behind the log: the documents as they are now go under our queue. */
   private async readAnew() {
     const { revision, documents } = await api.documents(this.project)
+    // Asked for twice at once, the earlier answer may come last.
+    if (revision < this.revision) return
     this.revision = revision
     this.confirmed = documents
     for (const [at, change] of this.early) {
