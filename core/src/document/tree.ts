@@ -51,6 +51,7 @@ export function descendants(
   return taken
 }
 
+/** What hangs below each record of a document, by collection and id, in one pass. */
 export function recordsByParent(kind: DocumentKind, document: StoredDocument): RecordsByParent {
   const below: RecordsByParent = new Map()
   for (const collection of Object.keys(kind.collections))

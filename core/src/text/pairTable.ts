@@ -13,16 +13,9 @@ const FEW = 6
 const DIGITS = [...'0123456789']
 /** Every two digits side by side, each pair once (a De Bruijn sequence), and each digit beside a space. */
 const DIGIT_PAIRS = [
-  ...DIGITS.map(
-    (a, index) =>
-      a +
-      DIGITS.slice(index + 1)
-        .map((b) => a + b)
-        .join(''),
-  ),
+  ...DIGITS.flatMap((a) => [a, ...DIGITS.filter((b) => b > a).map((b) => a + b)]),
   '0 ',
-  DIGITS.join(' '),
-  ' ',
+  ...DIGITS.map((digit) => `${digit} `),
 ].join('')
 
 /**

@@ -35,6 +35,7 @@ export function roomForStops(most: number): { stops: Stops; first: number } {
   return { stops: chunk, first: used }
 }
 
+/** Keeps so many stops of the room that was given last: what is given next stands after them. */
 export function keepStops(count: number) {
   used += count
 }
