@@ -1,6 +1,7 @@
 import js from '@eslint/js'
 import ts from 'typescript-eslint'
 import vue from 'eslint-plugin-vue'
+import regexp from 'eslint-plugin-regexp'
 import { coreFloors } from './scripts/coreFloors.mjs'
 
 export default [
@@ -25,6 +26,14 @@ export default [
   {
     files: ['**/*.{ts,vue}'],
     rules: { 'no-undef': 'off', '@typescript-eslint/consistent-type-imports': 'error' },
+  },
+  {
+    // Patterns that take longer than their text: what comes from outside would hold everything up.
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential' }],
+    },
   },
   {
     files: ['scripts/*.mjs', '*.js'],

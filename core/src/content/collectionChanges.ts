@@ -8,6 +8,7 @@ import {
   type CollectionValue,
   type FieldType,
 } from './collection'
+import { cutText } from '../text/cutText'
 
 const WORDS_FOR_YES = ['yes', 'true', '1', 'x']
 const WORDS_FOR_NO = ['no', 'false', '0', '']
@@ -18,7 +19,7 @@ export function readValue(type: FieldType, words: string): { value?: CollectionV
   if (clean === '') return {}
   switch (type) {
     case 'text':
-      return { value: words.slice(0, 5000) }
+      return { value: cutText(words, 5000) }
     case 'number': {
       const value = Number(clean.replace(/(?<=\d)[ '’](?=\d{3})/g, '').replace(',', '.'))
       return Number.isFinite(value) ? { value } : { reason: `“${clean}” is no number` }
@@ -32,7 +33,7 @@ export function readValue(type: FieldType, words: string): { value?: CollectionV
     }
     case 'address':
       return /^(?:https?:\/\/|mailto:|tel:|\/)\S+$/i.test(clean)
-        ? { value: clean.slice(0, 5000) }
+        ? { value: cutText(clean, 5000) }
         : { reason: `“${clean}” is no address` }
   }
 }
@@ -84,7 +85,7 @@ export function fillFromTable(
     if (known) return known
     const field = {
       id: newId(),
-      name: name.slice(0, 100) || `Field ${index + 1}`,
+      name: cutText(name, 100) || `Field ${index + 1}`,
       type: guessType(rows.map((row) => row[index] ?? '')),
     }
     made.push(field)

@@ -1,9 +1,22 @@
 import equal from 'fast-deep-equal'
-import { emptyDocument, type DocumentKind, type DocumentKinds } from './kind'
+import {
+  emptyDocument,
+  MOST_RECORDS,
+  type DocumentKind,
+  type DocumentKinds,
+  type ParentRelation,
+} from './kind'
 import { leafAt } from './leaf'
 import { valueAt, withoutEmptyBranches, withValue } from './path'
 import { composeText, invertEdit } from './richText'
-import { addToParents, ancestorsInclude, descendants, recordsByParent, type RecordsByParent } from './tree'
+import {
+  addToParents,
+  ancestorCount,
+  ancestorsInclude,
+  descendants,
+  recordsByParent,
+  type RecordsByParent,
+} from './tree'
 import type {
   ChangePart,
   Documents,
@@ -30,6 +43,8 @@ class Workspace {
   private owned = new Set<object>()
   /** by document, from the first removal on: thousands of records go in one pass */
   private below = new Map<string, RecordsByParent>()
+  /** records by collection, counted once for all that are put */
+  private counts = new Map<object, number>()
 
   constructor(public documents: Documents) {
     this.documents = { ...documents }
@@ -60,12 +75,43 @@ class Workspace {
     if (below) addToParents(kind, below, collection, record)
   }
 
-  /** Takes a record out with everything that hangs below it. @returns them, parents before children */
-  takeOut({ kind, document }: Place, collection: string, id: string) {
+  /** How many records stand below one another under a record, at most, by one relation. */
+  height({ kind, document }: Place, { collection, field }: ParentRelation, id: string): number {
+    const below = this.hanging(kind, document)
+    const records = document.records[collection] ?? {}
+    let height = 0
+    for (let level = [id]; level.length; height++)
+      level = level.flatMap((parent) =>
+        (below.get(`${collection}/${parent}`) ?? [])
+          .filter((one) => one.collection === collection && records[one.record.id]?.[field] === parent)
+          .map((one) => one.record.id),
+      )
+    return height - 1
+  }
+
+  private hanging(kind: DocumentKind, document: StoredDocument): RecordsByParent {
     let below = this.below.get(document.id)
     if (!below) this.below.set(document.id, (below = recordsByParent(kind, document)))
-    const taken = descendants(document, below, collection, id)
-    for (const gone of taken) delete this.collection(document, gone.collection)[gone.record.id]
+    return below
+  }
+
+  /** Whether a collection has no room for one more record. */
+  isFull(document: StoredDocument, name: string): boolean {
+    const collection = this.collection(document, name)
+    const count = this.counts.get(collection) ?? Object.keys(collection).length
+    this.counts.set(collection, count + 1)
+    return count >= MOST_RECORDS
+  }
+
+  /** Takes a record out with everything that hangs below it. @returns them, parents before children */
+  takeOut({ kind, document }: Place, collection: string, id: string) {
+    const taken = descendants(document, this.hanging(kind, document), collection, id)
+    for (const gone of taken) {
+      const collection = this.collection(document, gone.collection)
+      delete collection[gone.record.id]
+      const count = this.counts.get(collection)
+      if (count !== undefined) this.counts.set(collection, count - 1)
+    }
     return taken
   }
 }
@@ -107,6 +153,12 @@ export function applyChange(kinds: DocumentKinds, documents: Documents, parts: C
       }
     }
     if (undoing.length) inverse.unshift({ document: part.document, kind: part.kind, operations: undoing })
+  }
+  for (const part of parts) {
+    const lost = kinds[part.kind].lacks?.(workspace.documents[part.document])
+    const before = documents[part.document]
+    if (lost && before && !kinds[part.kind].lacks?.(before))
+      return refuse(documents, part, undefined, `every ${part.kind} needs ${lost}`)
   }
   return { documents: workspace.documents, inverse, outcomes, refused: false }
 }
@@ -157,6 +209,10 @@ function put(place: Place, { collection, id, record }: PutOperation): Operation[
   const clean = withoutEmptyBranches(record)
   checkSchema(place, collection, clean)
   checkParents(place, collection, clean)
+  if (place.workspace.isFull(place.document, collection)) {
+    const most = MOST_RECORDS.toLocaleString('en')
+    throw new Refusal(`a ${place.kind.kind} holds at most ${most} ${collection}; delete some first`)
+  }
   place.workspace.write(place, collection, clean)
   return [{ type: 'remove', collection, id }]
 }
@@ -221,6 +277,16 @@ function isRelation(place: Place, collection: string, path: string[]): boolean {
   )
 }
 
+function checkDepth(place: Place, collection: string, relation: ParentRelation, parent: string, id: string) {
+  const { deepest } = relation
+  if (!deepest || relation.collection !== collection) return
+  const records = place.document.records[collection]
+  const above = ancestorCount(records, relation, parent)
+  const below = Object.hasOwn(records, id) ? place.workspace.height(place, relation, id) : 0
+  if (above + 1 + below > deepest)
+    throw new Refusal(`it would stand more than ${deepest.toLocaleString('en')} deep`)
+}
+
 function checkParents(place: Place, collection: string, record: StoredRecord) {
   for (const relation of place.kind.collections[collection].parents) {
     const parentId = record[relation.field]
@@ -230,6 +296,7 @@ function checkParents(place: Place, collection: string, record: StoredRecord) {
         throw new Refusal('it would stand inside itself')
       }
       if (!Object.hasOwn(parents, parentId)) throw new PassedOver(`its ${relation.field} no longer exists`)
+      checkDepth(place, collection, relation, parentId, record.id)
     }
     const reason = relation.refuses?.(typeof parentId === 'string' ? parents[parentId] : undefined, record)
     if (reason) throw new Refusal(reason)

@@ -5,6 +5,8 @@ import type { StoredDocument, StoredRecord } from './types'
 export interface ParentRelation {
   field: string
   collection: string
+  /** how deep records may stand in one another, where the collection is a tree of itself */
+  deepest?: number
   /** A reason why `parent` (undefined: the top) cannot hold `child`, or nothing when it can. */
   refuses?: (parent: StoredRecord | undefined, child: StoredRecord) => string | undefined
 }
@@ -13,6 +15,9 @@ export interface CollectionDefinition {
   schema: z.ZodType
   parents: ParentRelation[]
 }
+
+/** The most records one collection of a document holds. */
+export const MOST_RECORDS = 20_000
 
 /** A pure step from one schema number to the next. */
 export type Migration = (document: StoredDocument) => StoredDocument
@@ -23,6 +28,8 @@ export interface DocumentKind {
   schema: number
   collections: Record<string, CollectionDefinition>
   migrations: Migration[]
+  /** What a document lacks of what every one of its kind needs, in words; a change may not take it away. */
+  lacks?: (document: StoredDocument) => string | undefined
 }
 
 export type DocumentKinds = Record<string, DocumentKind>

@@ -16,6 +16,17 @@ export function ancestorsInclude(
   return false
 }
 
+/** How many records a chain of parents has, from `from` up to the top. */
+export function ancestorCount(
+  records: Record<string, StoredRecord>,
+  { field }: ParentRelation,
+  from: string,
+): number {
+  let count = 0
+  for (let here = records[from]; here; here = records[String(here[field])]) count++
+  return count
+}
+
 /** A record with the field by which it hangs below another. */
 interface Hanging {
   collection: string
@@ -97,6 +108,27 @@ export function childrenByParent<T extends { id: string; parent?: string; order:
   }
   for (const list of lists.values()) inOrder(list)
   return lists
+}
+
+/**
+ * Records as they stand in a tree, each before what is below it, with how deep it stands (0 at the top). Walks without
+ * recursion, so that no tree is too deep.
+ * @param goesBelow whether what stands below a record follows
+ */
+export function treeInOrder<T extends { id: string }>(
+  children: ReadonlyMap<string | null, T[]>,
+  goesBelow: (record: T) => boolean = () => true,
+): { record: T; depth: number }[] {
+  const list: { record: T; depth: number }[] = []
+  const open = (children.get(null) ?? []).map((record) => ({ record, depth: 0 })).reverse()
+  for (let one = open.pop(); one; one = open.pop()) {
+    list.push(one)
+    const { record, depth } = one
+    const below = goesBelow(record) ? (children.get(record.id) ?? []) : []
+    for (let index = below.length - 1; index >= 0; index--)
+      open.push({ record: below[index], depth: depth + 1 })
+  }
+  return list
 }
 
 /** Sorts records by their fractional order in place, ties by id. */

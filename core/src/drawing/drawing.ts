@@ -5,6 +5,9 @@ import type { StoredRecord } from '../document/types'
 
 const kindOf = (record: StoredRecord) => record.kind as BlockKindName
 
+/** Blocks may stand this deep in one another; layout and painting walk down so far. */
+const DEEPEST_BLOCK = 100
+
 /** One page's blocks, for all bands. Its id is its page's. */
 export const drawingKind: DocumentKind = {
   kind: 'drawing',
@@ -16,6 +19,7 @@ export const drawingKind: DocumentKind = {
         {
           field: 'parent',
           collection: 'blocks',
+          deepest: DEEPEST_BLOCK,
           refuses: (parent, child) => refusesParent(parent && kindOf(parent), kindOf(child)),
         },
       ],

@@ -1,4 +1,12 @@
-import { cutTitle, type ImportedPages, type ImportRemark } from './importedPages'
+import {
+  checkCount,
+  cutTitle,
+  DEEPEST_IMPORTED,
+  type ImportedPages,
+  type ImportRemark,
+} from './importedPages'
+import { cutText } from '../text/cutText'
+import { mendText } from '../document/wellFormed'
 
 /**
  * Reads a list of addresses, one a line: whole ones or paths from the root. Pages stand below one another as their
@@ -20,15 +28,29 @@ interface Node {
   below: Map<string, Node>
 }
 
-/** The tree of pages a list of addresses speaks of, home first. */
-export function pagesOfAddresses(addresses: { address: string; line: number }[]): ImportedPages {
+/**
+ * The tree of pages a list of addresses speaks of, home first.
+ * @param most pages there is room for
+ * @throws ImportError for more
+ */
+export function pagesOfAddresses(
+  addresses: { address: string; line: number }[],
+  most?: number,
+): ImportedPages {
   const remarks: ImportRemark[] = []
   const root: Node = { path: '', line: addresses[0]?.line ?? 1, isListed: false, below: new Map() }
   const hosts = new Set<string>()
+  let count = 1
   for (const { address, line } of addresses) {
     const parts = partsOf(address, hosts)
-    if (!parts) remarks.push({ line, remark: `“${address.slice(0, 80)}” is no address; it was left out.` })
-    else place(root, parts, line, remarks)
+    if (!parts) remarks.push({ line, remark: `“${cutText(address, 80)}” is no address; it was left out.` })
+    else if (parts.length > DEEPEST_IMPORTED)
+      remarks.push({
+        line,
+        remark: `“${cutText(address, 80)}” has more than ${DEEPEST_IMPORTED} parts; it was left out.`,
+      })
+    else count += place(root, parts, line, remarks)
+    checkCount(count, most)
   }
   if (hosts.size > 1)
     remarks.push({
@@ -60,23 +82,27 @@ function partsOf(address: string, hosts: Set<string>): string[] | undefined {
 
 function decoded(part: string): string {
   try {
-    return decodeURIComponent(part)
-      .replace(/[/?#\s]+/g, '-')
-      .slice(0, 200)
+    return cutText(mendText(decodeURIComponent(part)).replace(/[/?#\s]+/g, '-'), 200)
   } catch {
-    return part.slice(0, 200)
+    return cutText(part, 200)
   }
 }
 
-function place(root: Node, parts: string[], line: number, remarks: ImportRemark[]) {
+/** Enters an address into the tree. @returns how many pages that added */
+function place(root: Node, parts: string[], line: number, remarks: ImportRemark[]): number {
   let here = root
+  let added = 0
   for (const path of parts) {
     let next = here.below.get(path)
-    if (!next) here.below.set(path, (next = { path, line, isListed: false, below: new Map() }))
+    if (!next) {
+      here.below.set(path, (next = { path, line, isListed: false, below: new Map() }))
+      added++
+    }
     here = next
   }
   if (here.isListed) remarks.push({ line, remark: `/${parts.join('/')} stands in the list twice.` })
   here.isListed = true
+  return added
 }
 
 /** A title from the last part of an address: `bikes-and-pets.html` reads “Bikes and pets”. */

@@ -1,5 +1,6 @@
 import type { ViewportSize } from '../viewport/audience'
 import { ImportError, type ImportRemark } from './importedPages'
+import { cutText } from '../text/cutText'
 
 /** What a column of an analytics table may mean: the two sides of a viewport, both in one (“1440x900”), visits. */
 export const AUDIENCE_COLUMNS = ['width', 'height', 'size', 'visits'] as const
@@ -34,7 +35,7 @@ export function mappingTrouble({ width, height, size }: AudienceMapping): string
 
 const MOST_REMARKS = 20
 const MOST_PX = 20_000
-const PAIR = /^\s*(\d+)\s*[x×*,; ]\s*(\d+)\s*$/i
+const PAIR = /^(\d+)(?:\s*[x×*,;]\s*|\s+)(\d+)$/i
 
 /**
  * Sums up viewport sizes row by row, so that a table of any length is read without being held. Rows that say no size
@@ -60,7 +61,7 @@ export class AudienceTally {
     const { visits: column } = this.mapping
     const text = column === undefined ? '1' : (values[column] ?? '')
     const visits = countOf(text)
-    if (visits === undefined) return this.leaveOut(line, `“${text.slice(0, 40)}” is no number of visits`)
+    if (visits === undefined) return this.leaveOut(line, `“${cutText(text, 40)}” is no number of visits`)
     const key = size[0] * (MOST_PX + 1) + size[1]
     if (visits > 0) this.sums.set(key, (this.sums.get(key) ?? 0) + visits)
   }
@@ -86,7 +87,7 @@ export class AudienceTally {
   }
 
   private sizeOf(values: string[]): [number, number] | undefined {
-    const pair = PAIR.exec(this.sizeText(values))
+    const pair = PAIR.exec(this.sizeText(values).trim())
     if (!pair) return undefined
     const [width, height] = [Number(pair[1]), Number(pair[2])]
     const isRight = [width, height].every((px) => px >= 1 && px <= MOST_PX)

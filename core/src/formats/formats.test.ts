@@ -1,13 +1,15 @@
 import { Readable } from 'node:stream'
 import fc from 'fast-check'
-import { strToU8, zipSync } from 'fflate'
+import { strToU8, unzipSync, zipSync } from 'fflate'
 import { XMLToSitemapItemStream } from 'sitemap'
 import type { Documents } from '../document/types'
-import type { Page } from '../site/site'
+import type { Page, SiteDocument } from '../site/site'
+import { pagesInOrder } from '../site/treeOrder'
 import { usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { readIndentedText, writeIndentedText } from './indentedText'
-import { ProjectFileError, readProjectFile, writeProjectFile } from './projectFile'
+import { readOpml, writeOpml } from './opml'
+import { ProjectFileError, readProject, writeProjectFile } from './projectFile'
 import { parseSitemapIndex } from 'sitemap'
 import { readSitemapFiles, sitemapFiles } from './sitemapXml'
 
@@ -105,7 +107,12 @@ describe('sitemap.xml', () => {
     expect(files[1].xml.match(/<loc>/g)).toHaveLength(50_000)
     expect(files[2].xml.match(/<loc>/g)).toHaveLength(1)
     expect(() => readSitemapFiles([files[0].xml])).toThrow(/index of 2 sitemaps/)
-    expect(readSitemapFiles(files.map(({ xml }) => xml)).pages).toHaveLength(50_001)
+    expect(
+      readSitemapFiles(
+        files.map(({ xml }) => xml),
+        60_000,
+      ).pages,
+    ).toHaveLength(50_001)
   })
 
   test('pages outside the tree and external ones stay out', () => {
@@ -138,43 +145,121 @@ describe('a project file', () => {
     ],
   }
 
+  const opened = (file: Uint8Array) => readProject(unzipSync(file))
+  const changed = (change: (site: Documents[string]) => void) => {
+    const broken = structuredClone(project)
+    change(broken.documents.site)
+    return writeProjectFile(broken)
+  }
+
   test('reads back equal', () => {
     const file = writeProjectFile(project)
-    expect(readProjectFile(file)).toEqual(project)
-    expect(writeProjectFile(readProjectFile(file))).toEqual(file)
+    expect(opened(file)).toEqual(project)
+    expect(writeProjectFile(opened(file))).toEqual(file)
   })
 
-  test('cut anywhere it says so and gives nothing', () => {
-    const file = writeProjectFile(project)
-    for (const share of [0, 0.1, 0.5, 0.9, 0.99]) {
-      expect(() => readProjectFile(file.subarray(0, Math.floor(file.length * share)))).toThrow(
-        ProjectFileError,
-      )
+  const manifest = (more: object) =>
+    zipSync({
+      ...unzipSync(writeProjectFile(project)),
+      'project.json': strToU8(
+        JSON.stringify({
+          format: 'nolvex-project',
+          schema: 1,
+          name: 'x',
+          documents: [
+            { id: 'site', kind: 'site' },
+            { id: 'style', kind: 'style' },
+          ],
+          assets: [],
+          ...more,
+        }),
+      ),
+    })
+  const asset = { id: 'asset00000000001', name: 'a.png', type: 'image/png' }
+  const pagesInCircle = (site: Documents[string]) => {
+    const other = 'p000000000000002'
+    site.records.pages[id].parent = other
+    site.records.pages[other] = { id: other, parent: id, order: 'a0', title: 'Round' }
+  }
+  const fill = (site: Documents[string], count: number) => {
+    for (let index = 0; index < count; index++) {
+      const page = `q${String(index).padStart(15, '0')}`
+      site.records.pages[page] = { id: page, order: 'a0', title: 'x' }
     }
-  })
+  }
 
   test.each([
     ['another zip', zipSync({ 'readme.txt': strToU8('hello') }), 'lacks project.json'],
     ['no JSON', zipSync({ 'project.json': strToU8('{') }), 'not JSON'],
+    ['a newer format', manifest({ schema: 99 }), 'newer Nolvex'],
+    ['no documents', manifest({ documents: [] }), 'has no site'],
+    ['no style', manifest({ documents: [{ id: 'site', kind: 'site' }] }), 'has no style'],
     [
-      'a newer format',
-      zipSync({
-        'project.json': strToU8(
-          JSON.stringify({ format: 'nolvex-project', schema: 99, name: 'x', documents: [], assets: [] }),
-        ),
+      'a kind from the prototype',
+      manifest({
+        documents: [
+          { id: 'site', kind: 'constructor' },
+          { id: 'style', kind: 'style' },
+        ],
       }),
-      'newer Nolvex',
+      'not a document',
     ],
-    ['a bomb', zipSync({ 'project.json': new Uint8Array(30_000_000) }, { level: 9 }), 'packed more tightly'],
-  ])('%s is refused in words', (_what, file, words) => {
-    expect(() => readProjectFile(file)).toThrow(words)
+    ['the same picture twice', manifest({ assets: [asset, asset] }), 'picture asset00000000001 twice'],
+    ['no settings', changed((site) => void delete site.records.settings.site), 'lacks its settings'],
+    ['no band', changed((site) => void (site.records.bands = {})), 'lacks a band'],
+    ['a collection nobody knows', changed((site) => void (site.records.boats = {})), 'a site has no boats'],
+    ['pages in a circle', changed(pagesInCircle), /pages p00000000000000\d stands inside itself/],
+    [
+      'a NUL in a title',
+      changed((site) => void (site.records.pages[id].title = 'a\0b')),
+      /title holds half a character or a NUL/,
+    ],
+    [
+      'half a character',
+      changed((site) => void (site.records.pages[id].title = '\ud83d')),
+      /title holds half a character/,
+    ],
+    ['more pages than there is room for', changed((site) => fill(site, 20_001)), 'more than 20,000 pages'],
+    [
+      'a record of another name',
+      changed((site) => void (site.records.pages[id].id = 'p000000000000009')),
+      'names itself',
+    ],
+    [
+      'a record no change could have written',
+      changed((site) => void (site.records.pages[id].title = 7)),
+      /documents\/site.json.*pages p000000000000001: title/,
+    ],
+    [
+      'a family nobody ships',
+      writeProjectFile({ ...project, documents: { ...documents, style: hostileStyle() } }),
+      'choose one of the families',
+    ],
+  ])('with %s is refused in words', (_what, file, words) => {
+    expect(() => opened(file)).toThrow(ProjectFileError)
+    expect(() => opened(file)).toThrow(words)
   })
 
-  test('a record no change could have written is refused by name', () => {
-    const broken = structuredClone(project)
-    broken.documents.site.records.pages[id].title = 7
-    expect(() => readProjectFile(writeProjectFile(broken))).toThrow(
-      /documents\/site.json.*pages p000000000000001: title/,
+  function hostileStyle() {
+    const style = structuredClone(plainStyle)
+    Object.values(style.records.levels)[0].family = '</style><script>alert(1)</script>'
+    return style as unknown as Documents[string]
+  }
+
+  test('a chain of 2,000 pages opens, and its sitemap and outline are written', () => {
+    const chain: Documents[string] = structuredClone(documents.site)
+    for (let index = 1; index < 2000; index++) {
+      const page = `q${String(index).padStart(15, '0')}`
+      const parent = index === 1 ? id : `q${String(index - 1).padStart(15, '0')}`
+      chain.records.pages[page] = { id: page, parent, order: 'a0', title: 'x' }
+    }
+    const { documents: read } = opened(
+      writeProjectFile({ ...project, documents: { ...documents, site: chain } }),
     )
+    const { pages } = (read.site as unknown as SiteDocument).records
+    expect(sitemapFiles(pages, 'https://skerrin.example')[0].xml.match(/<loc>/g)).toHaveLength(2000)
+    const outline = pagesInOrder(pages).map(({ page, depth }) => ({ title: page.title, depth }))
+    const back = readOpml(writeOpml('Chain', outline)).pages
+    expect(back.map(({ depth }) => depth)).toEqual(outline.map(({ depth }) => depth))
   })
 })

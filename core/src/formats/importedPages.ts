@@ -1,3 +1,5 @@
+import { cutText } from '../text/cutText'
+
 /** A page as an imported list names it, in reading order. */
 export interface ImportedPage {
   title: string
@@ -25,31 +27,46 @@ export interface ImportRemark {
 /** A file that cannot be read at all; the message says where and what to do. */
 export class ImportError extends Error {}
 
-/** The most pages one import adds; a change holds no more. */
+/** The most pages one import adds; a change holds no more. Reading stops at one more than this. */
 export const MOST_IMPORTED = 4000
+/** Pages deeper in a list than this are put here. */
+export const DEEPEST_IMPORTED = 100
 /** Longer files are refused before they are read. */
 export const MOST_CHARACTERS = 20_000_000
+
+/** Stops reading at the first page there is no room for. @throws ImportError */
+export function checkCount(count: number, most = MOST_IMPORTED): void {
+  if (count > most)
+    throw new ImportError(
+      `At most ${most.toLocaleString('en')} pages can be brought in at once; this has more. Split it, then bring in the parts.`,
+    )
+}
+
+/** Pages that stand deeper than any site has them, put where they can be, with what was done. */
+export function flattened({ pages, remarks }: ImportedPages): ImportedPages {
+  const first = pages.find(({ depth }) => depth > DEEPEST_IMPORTED)
+  if (!first) return { pages, remarks }
+  const remark = `Pages more than ${DEEPEST_IMPORTED} deep were put at ${DEEPEST_IMPORTED}.`
+  return {
+    pages: pages.map((page) => ({ ...page, depth: Math.min(page.depth, DEEPEST_IMPORTED) })),
+    remarks: [...remarks, { line: first.line, remark }],
+  }
+}
 
 /** Title and path within their limits, with what was cut. */
 export function cutTitle(title: string, line: number, remarks: ImportRemark[]): string {
   const clean = title.replace(/\s+/g, ' ').trim()
   if (clean.length <= 500) return clean
   remarks.push({ line, remark: 'The title was cut to 500 characters.' })
-  return clean.slice(0, 500)
+  return cutText(clean, 500)
 }
 
 /** A path as an address may hold it, spaces and slashes made hyphens; nothing where none is left. */
 export function cleanPath(path: string, line: number, remarks: ImportRemark[]): string | undefined {
-  const clean = path
-    .trim()
-    .replace(/^\/+|\/+$/g, '')
-    .split('/')
-    .at(-1)
-    ?.replace(/[?#].*$/, '')
-    .replace(/\s+/g, '-')
-    .slice(0, 200)
+  const last = path.trim().split('/').filter(Boolean).at(-1)?.split(/[?#]/, 1)[0]
+  const clean = cutText((last ?? '').replace(/\s+/g, '-'), 200)
   if (clean && /\s/.test(path.trim()))
-    remarks.push({ line, remark: `The path “${path.trim()}” had spaces; they are hyphens now.` })
+    remarks.push({ line, remark: `The path “${cutText(path.trim(), 80)}” had spaces; they are hyphens now.` })
   return clean || undefined
 }
 

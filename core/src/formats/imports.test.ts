@@ -21,7 +21,7 @@ describe('CSV', () => {
     ['semicolons separate as well', 'a;b\n1,5;2', [['1,5', '2']]],
     ['tabs separate as well', 'a\tb\n1\t2', [['1', '2']]],
   ])('%s', (_rule, text, expected) => {
-    expect(readCsv(text).rows.map(({ values }) => values)).toEqual(expected)
+    expect(readCsv(text, 100).rows.map(({ values }) => values)).toEqual(expected)
   })
 
   test('what is written reads back, formula-like values made harmless', () => {
@@ -29,28 +29,28 @@ describe('CSV', () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(value, value), { minLength: 1, maxLength: 6 }), (rows) => {
         const full = rows.map(([a, b]) => [`x${a}`, `y${b}`])
-        const read = readCsv(writeCsv(['a', 'b'], full))
+        const read = readCsv(writeCsv(['a', 'b'], full), 1000)
         expect(read.rows.map(({ values }) => values)).toEqual(full)
       }),
       { numRuns: 100, seed: 3 },
     )
-    const harmless = readCsv(writeCsv(['a'], [['=1+1'], ['@sum'], ['-2'], ['+3'], ['fine']]))
+    const harmless = readCsv(writeCsv(['a'], [['=1+1'], ['@sum'], ['-2'], ['+3'], ['fine']]), 100)
     expect(harmless.rows.map(({ values }) => values[0])).toEqual(["'=1+1", "'@sum", "'-2", "'+3", 'fine'])
   })
 
   test('an open quote and ragged rows are named by line', () => {
-    expect(() => readCsv('a,b\n1,2\n"open,3\n4,5')).toThrow(/Line 3/)
-    expect(readCsv('a,b\n"two\nlines",2\n3\n4,5,6').ragged).toEqual([
+    expect(() => readCsv('a,b\n1,2\n"open,3\n4,5', 100)).toThrow(/Line 3/)
+    expect(readCsv('a,b\n"two\nlines",2\n3\n4,5,6', 100).ragged).toEqual([
       { line: 4, has: 1 },
       { line: 5, has: 3 },
     ])
-    expect(() => readCsv('\n\n')).toThrow(ImportError)
+    expect(() => readCsv('\n\n', 100)).toThrow(ImportError)
   })
 })
 
 describe('a table of pages', () => {
   const read = (text: string) => {
-    const table = readCsv(text)
+    const table = readCsv(text, 100)
     return pagesOfTable(table, guessMapping(table.heading))
   }
   test('the tree comes from a parent column, whatever the order of rows', () => {

@@ -1,3 +1,6 @@
+import { cutText } from '../text/cutText'
+import { checkCount } from './importedPages'
+
 /** A line of an indented list: its title and how deep it stands, 0 for the top. */
 export interface OutlineEntry {
   title: string
@@ -20,6 +23,7 @@ const TAB = 4
  * Reads an indented list of titles: tabs or spaces, with or without bullets or numbers. Blank lines are passed over.
  * A line deeper than one step below the line before stands one step below it; one that returns to a depth nobody had
  * stands at the nearest one above.
+ * @throws ImportError for more pages than there is room for
  */
 export function readIndentedText(text: string): Outline {
   const entries: OutlineEntry[] = []
@@ -39,10 +43,11 @@ export function readIndentedText(text: string): Outline {
         if (isBetween)
           remarks.push({ line, remark: 'Its indent fits no line above; it was put at the nearest one.' })
       }
-      const title = full.slice(0, LONGEST_TITLE)
+      const title = cutText(full, LONGEST_TITLE)
       if (title !== full) remarks.push({ line, remark: `The title was cut to ${LONGEST_TITLE} characters.` })
       entries.push({ title, depth: open.length, line })
       open.push(indent)
+      checkCount(entries.length)
     })
   return { entries, remarks }
 }

@@ -1,5 +1,5 @@
-import { escapeMarkup } from '../text/escapeMarkup'
-import { cutTitle, ImportError, type ImportedPages, type ImportRemark } from './importedPages'
+import { lines, xmlElement, xmlFile, type Content } from '../text/elementWriter'
+import { checkCount, cutTitle, ImportError, type ImportedPages, type ImportRemark } from './importedPages'
 import { readXml } from './xmlElements'
 
 /**
@@ -19,6 +19,7 @@ export function readOpml(xml: string): ImportedPages {
       const title = cutTitle(attributes.text ?? attributes.title ?? '', line, remarks)
       if (title === '') remarks.push({ line, remark: 'An outline has no text; it was called Untitled.' })
       pages.push({ title: title || 'Untitled', depth: depth++, line })
+      checkCount(pages.length)
     },
     close(name) {
       if (name === 'outline') depth--
@@ -28,24 +29,18 @@ export function readOpml(xml: string): ImportedPages {
   return { pages, remarks }
 }
 
-/** Pages as an OPML 2.0 outline. */
+/** Pages as an OPML 2.0 outline. Built from the last page to the first, so that no depth is too deep. */
 export function writeOpml(title: string, pages: { title: string; depth: number }[]): string {
-  const lines: string[] = []
-  pages.forEach((page, index) => {
-    const indent = '  '.repeat(page.depth + 2)
-    const next = pages[index + 1]?.depth ?? 0
-    const opens = next > page.depth
-    lines.push(`${indent}<outline text="${escapeMarkup(page.title)}"${opens ? '' : '/'}>`)
-    for (let depth = page.depth; !opens && depth > next; depth--)
-      lines.push(`${'  '.repeat(depth + 1)}</outline>`)
-  })
-  return [
-    '<?xml version="1.0" encoding="UTF-8"?>',
-    '<opml version="2.0">',
-    `  <head><title>${escapeMarkup(title)}</title></head>`,
-    '  <body>',
-    ...lines,
-    '  </body>',
-    '</opml>\n',
-  ].join('\n')
+  const below: Content[][] = []
+  for (let index = pages.length - 1; index >= 0; index--) {
+    const { title: text, depth } = pages[index]
+    const inside = (below[depth + 1] ?? []).reverse()
+    below[depth + 1] = []
+    const outline = xmlElement('outline', { text }, inside.length ? [lines(inside), '\n'] : '')
+    below[depth] ??= []
+    below[depth].push(outline)
+  }
+  const head = xmlElement('head', {}, xmlElement('title', {}, title))
+  const body = xmlElement('body', {}, [lines((below[0] ?? []).reverse()), '\n'])
+  return xmlFile(xmlElement('opml', { version: '2.0' }, ['\n', head, '\n', body, '\n']))
 }

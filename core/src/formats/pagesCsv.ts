@@ -11,6 +11,7 @@ import {
   type ImportedPages,
   type ImportRemark,
 } from './importedPages'
+import { cutText } from '../text/cutText'
 
 /** What a column of a table may mean. Parents are named by id where there is an id column, else by title. */
 export const PAGE_COLUMNS = ['title', 'path', 'parent', 'id', 'depth', 'purpose', 'goal'] as const
@@ -86,8 +87,8 @@ function readRow(
     page: {
       title,
       path: at('path') ? cleanPath(at('path'), line, remarks) : undefined,
-      purpose: at('purpose').slice(0, 2000) || undefined,
-      goal: at('goal').slice(0, 2000) || undefined,
+      purpose: cutText(at('purpose'), 2000) || undefined,
+      goal: cutText(at('goal'), 2000) || undefined,
       line,
     },
   }

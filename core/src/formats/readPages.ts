@@ -1,6 +1,6 @@
 import { readAddressList } from './addressList'
 import { readCsv } from './csv'
-import { checkText, type ImportedPages } from './importedPages'
+import { checkText, flattened, MOST_IMPORTED, type ImportedPages } from './importedPages'
 import { readIndentedText } from './indentedText'
 import { readOpml } from './opml'
 import { guessMapping, pagesOfTable, type PageMapping } from './pagesCsv'
@@ -33,6 +33,10 @@ export function guessFormat(text: string, name = ''): PageFormat {
  * @throws ImportError
  */
 export function readPages(format: PageFormat, texts: string[], mapping?: PageMapping): ImportedPages {
+  return flattened(read(format, texts, mapping))
+}
+
+function read(format: PageFormat, texts: string[], mapping?: PageMapping): ImportedPages {
   const [text = ''] = texts
   switch (format) {
     case 'indented': {
@@ -44,7 +48,7 @@ export function readPages(format: PageFormat, texts: string[], mapping?: PageMap
       checkText(text)
       return readAddressList(text)
     case 'csv': {
-      const table = readCsv(text)
+      const table = readCsv(text, MOST_IMPORTED)
       return pagesOfTable(table, mapping ?? guessMapping(table.heading))
     }
     case 'opml':

@@ -1,7 +1,7 @@
 import { homePage, pageAddresses } from '../site/address'
 import type { Page } from '../site/site'
-import { childrenByParent } from '../document/tree'
-import { escapeMarkup } from '../text/escapeMarkup'
+import { childrenByParent, treeInOrder } from '../document/tree'
+import { lines, written, xmlElement, xmlFile } from '../text/elementWriter'
 import { pagesOfAddresses } from './addressList'
 import { ImportError, type ImportedPages } from './importedPages'
 import { readXml } from './xmlElements'
@@ -23,17 +23,18 @@ export interface SitemapFile {
  * @see sitemaps.org protocol 0.9: escaped and percent-encoded UTF-8 addresses in `urlset/url/loc`; `sitemapindex`
  */
 export function sitemapFiles(pages: Record<string, Page>, address: string): SitemapFile[] {
-  const root = address.replace(/\/+$/, '')
-  const urls = pathsInTreeOrder(pages).map((path) => escapeMarkup(root + encodePath(path)))
+  const root = address.replace(/(?<!\/)\/+$/, '')
+  const urls = pathsInTreeOrder(pages).map((path) => root + encodePath(path))
   const parts: string[][] = [[]]
   let bytes = 0
   for (const url of urls) {
     const last = parts[parts.length - 1]
-    bytes += url.length + 32
+    const size = written(entryOf('url', url)).length + 1
+    bytes += size
     if (last.length < MOST_ADDRESSES && bytes < MOST_BYTES - 1000) last.push(url)
     else {
       parts.push([url])
-      bytes = url.length
+      bytes = size
     }
   }
   if (parts.length === 1) return [{ name: 'sitemap.xml', xml: list('urlset', 'url', parts[0]) }]
@@ -41,29 +42,25 @@ export function sitemapFiles(pages: Record<string, Page>, address: string): Site
     name: `sitemap-${index + 1}.xml`,
     xml: list('urlset', 'url', part),
   }))
-  const index = files.map(({ name }) => escapeMarkup(`${root}/${name}`))
+  const index = files.map(({ name }) => `${root}/${name}`)
   return [{ name: 'sitemap.xml', xml: list('sitemapindex', 'sitemap', index) }, ...files]
 }
 
+const entryOf = (name: string, address: string) => xmlElement(name, {}, xmlElement('loc', {}, address))
+
 function list(outer: string, inner: string, addresses: string[]): string {
-  return [
-    '<?xml version="1.0" encoding="UTF-8"?>',
-    `<${outer} xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">`,
-    ...addresses.map((address) => `  <${inner}><loc>${address}</loc></${inner}>`),
-    `</${outer}>\n`,
-  ].join('\n')
+  const entries = lines(addresses.map((address) => entryOf(inner, address)))
+  return xmlFile(xmlElement(outer, { xmlns: 'http://www.sitemaps.org/schemas/sitemap/0.9' }, [entries, '\n']))
 }
 
 /** Paths of the pages that are in the tree, parents first. */
 function pathsInTreeOrder(pages: Record<string, Page>): string[] {
   const addresses = pageAddresses(pages)
-  const children = childrenByParent(pages)
   const home = homePage(pages)
-  const walk = (parent: string | null): Page[] =>
-    (children.get(parent) ?? [])
-      .filter(({ kind }) => kind === undefined)
-      .flatMap((page) => [page, ...walk(page.id)])
-  const listed = walk(null)
+  const isInTree = ({ kind }: Page) => kind === undefined
+  const listed = treeInOrder(childrenByParent(pages), isInTree)
+    .map(({ record }) => record)
+    .filter(isInTree)
   return [...(home ? [home] : []), ...listed.filter((page) => page !== home)].map(
     ({ id }) => addresses.get(id) ?? '/',
   )
@@ -88,7 +85,12 @@ function readFile(xml: string): ReadSitemap {
       line = at
     },
     close(name, text) {
-      if (localName(name) === 'loc' && text) read.addresses.push({ address: text, line })
+      if (localName(name) !== 'loc' || !text) return
+      read.addresses.push({ address: text, line })
+      if (read.addresses.length > MOST_ADDRESSES)
+        throw new ImportError(
+          `A sitemap holds at most ${MOST_ADDRESSES.toLocaleString('en')} addresses; this has more.`,
+        )
     },
   })
   if (read.root !== 'urlset' && read.root !== 'sitemapindex')
@@ -98,12 +100,17 @@ function readFile(xml: string): ReadSitemap {
 
 /**
  * Reads the files of a sitemap into the pages their addresses speak of; nothing is fetched.
+ * @param most pages there is room for
  * @throws ImportError for broken XML, for XML that is no sitemap, and for an index without the files it names
  */
-export function readSitemapFiles(files: string[]): ImportedPages {
+export function readSitemapFiles(files: string[], most?: number): ImportedPages {
   const read = files.map(readFile)
   const sitemaps = read.filter(({ root }) => root === 'urlset')
-  if (sitemaps.length) return pagesOfAddresses(sitemaps.flatMap(({ addresses }) => addresses))
+  if (sitemaps.length)
+    return pagesOfAddresses(
+      sitemaps.flatMap(({ addresses }) => addresses),
+      most,
+    )
   const named = read.flatMap(({ addresses }) => addresses.map(({ address }) => address.split('/').at(-1)))
   throw new ImportError(
     `This is an index of ${named.length} sitemaps (${named.slice(0, 5).join(', ')}). Choose those files together with it; nothing is fetched.`,

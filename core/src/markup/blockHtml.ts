@@ -1,5 +1,6 @@
 import type { BlockNode, NodeRun } from '../resolve/node'
-import { escapeMarkup } from '../text/escapeMarkup'
+import { htmlElement, lines, type Content, type Markup } from '../text/elementWriter'
+import { isSafeLink } from '../text/safeAddress'
 
 export interface HtmlOptions {
   classes: Map<string, string>
@@ -10,39 +11,44 @@ export interface HtmlOptions {
 }
 
 /** A block and what stands in it as HTML. */
-export function blockHtml(node: BlockNode, options: HtmlOptions): string {
-  const attributes = [`class="${options.classes.get(node.id)}"`]
-  if (options.withIds) attributes.push(`data-id="${node.id}"`)
-  for (const [name, value] of Object.entries(node.attributes))
-    attributes.push(`${name}="${escapeMarkup(value)}"`)
-  if (node.picture) {
-    const { alt, width, height } = node.picture
-    const src = escapeMarkup(options.pictureAddress(node.picture))
-    const size = `width="${Math.round(width)}" height="${Math.round(height)}"`
-    return `<picture ${attributes.join(' ')}><img src="${src}" alt="${escapeMarkup(alt)}" ${size}></picture>`
+export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
+  const attributes = {
+    class: options.classes.get(node.id),
+    'data-id': options.withIds ? node.id : undefined,
+    ...node.attributes,
   }
+  if (node.picture) return htmlElement('picture', attributes, pictureHtml(node.picture, options))
   const content = node.text ? textHtml(node.text.runs) : childrenHtml(node.children, options)
-  return `<${node.tag} ${attributes.join(' ')}>${content}</${node.tag}>`
+  return htmlElement(node.tag, attributes, content)
 }
 
-export function childrenHtml(children: BlockNode[], options: HtmlOptions): string {
-  return children.map((child) => `\n${blockHtml(child, options)}`).join('') + (children.length ? '\n' : '')
+function pictureHtml(picture: NonNullable<BlockNode['picture']>, { pictureAddress }: HtmlOptions): Markup {
+  return htmlElement('img', {
+    src: pictureAddress(picture),
+    alt: picture.alt,
+    width: Math.round(picture.width),
+    height: Math.round(picture.height),
+  })
 }
+
+export function childrenHtml(children: BlockNode[], options: HtmlOptions): Content {
+  return children.length ? [lines(children.map((child) => blockHtml(child, options))), '\n'] : ''
+}
+
+const BREAK = htmlElement('br', {})
 
 /** Runs of text with their marks. An empty last line needs a second break to be seen, as an empty text needs one. */
-export function textHtml(runs: NodeRun[]): string {
-  const html = runs.map(runHtml).join('')
+export function textHtml(runs: NodeRun[]): Content {
+  const html = runs.map(runHtml)
   const last = runs.at(-1)?.text
-  return last === undefined || last.endsWith('\n') ? `${html}<br>` : html
+  return last === undefined || last.endsWith('\n') ? [html, BREAK] : html
 }
 
-const SAFE_LINK = /^(https?:|mailto:|tel:|\/|#|\.)/i
-
-function runHtml({ text, bold, italic, small, link }: NodeRun): string {
-  let html = escapeMarkup(text).replaceAll('\n', '<br>')
-  if (small) html = `<small>${html}</small>`
-  if (italic) html = `<em>${html}</em>`
-  if (bold) html = `<strong>${html}</strong>`
-  if (link && SAFE_LINK.test(link)) html = `<a href="${escapeMarkup(link)}">${html}</a>`
+function runHtml({ text, bold, italic, small, link }: NodeRun): Content {
+  let html: Content = text.split('\n').flatMap((line, index): Content[] => (index ? [BREAK, line] : [line]))
+  if (small) html = htmlElement('small', {}, html)
+  if (italic) html = htmlElement('em', {}, html)
+  if (bold) html = htmlElement('strong', {}, html)
+  if (link && isSafeLink(link)) html = htmlElement('a', { href: link }, html)
   return html
 }

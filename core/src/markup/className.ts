@@ -5,6 +5,6 @@ export function classFromName(name: string): string {
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^[^a-z]+|-+$/g, '')
+    .replace(/^[^a-z]+|-$/g, '')
     .slice(0, 60)
 }

@@ -1,4 +1,5 @@
 import type { BlockNode, Border, PageNode, Size } from '../resolve/node'
+import { cssString } from '../text/cssWriter'
 import { cssLength, roundTo, type WrittenLength } from '../units/length'
 
 /** CSS declarations of one block at one band, by property. */
@@ -185,7 +186,7 @@ function looks({ look, text, picture, place }: BlockNode, css: Declarations) {
   if (!text) return
   const { family, weight, italic, size, lineHeight } = text.style
   // No shorthand: where a band changes one of them, it would reset the others.
-  css.set('font-family', `${JSON.stringify(family)}, sans-serif`).set('font-size', cssLength(size))
+  css.set('font-family', `${cssString(family)}, sans-serif`).set('font-size', cssLength(size))
   css.set('font-weight', String(weight)).set('font-style', italic ? 'italic' : 'normal')
   css.set('line-height', lineHeightCss(lineHeight))
   css.set('color', look.colour)

@@ -1,5 +1,6 @@
 import { bandsInOrder } from '../grid/band'
 import { gridProperties } from '../grid/gridProperties'
+import { cssComment } from '../text/cssWriter'
 import type { Band } from '../site/site'
 
 const GRID_RULE = `.grid {
@@ -22,7 +23,7 @@ export function gridCss(bands: Band[], lead: string): string {
     inOrder.findIndex(({ id }) => id === lead),
   )
   const all = inOrder.map(({ grid }) => gridProperties(grid))
-  const rules = [`/* ${commentOf(inOrder[leadIndex])} */\n${rootRule(all[leadIndex], '')}`]
+  const rules = [`${commentOf(inOrder[leadIndex])}\n${rootRule(all[leadIndex], '')}`]
   for (let index = leadIndex - 1; index >= 0; index--)
     rules.push(queryRule(inOrder[index], `width < ${inOrder[index + 1].from}px`, all[index], all[index + 1]))
   for (let index = leadIndex + 1; index < inOrder.length; index++)
@@ -30,9 +31,7 @@ export function gridCss(bands: Band[], lead: string): string {
   return `${rules.join('\n')}\n${GRID_RULE}`
 }
 
-/** A band in words no comment can be left by. */
-const commentOf = ({ name, drawnAt }: Band) =>
-  `${name.replace(/[*/\\]+/g, ' ').trim()}, drawn at ${drawnAt} px`
+const commentOf = ({ name, drawnAt }: Band) => cssComment(`${name}, drawn at ${drawnAt} px`)
 
 function rootRule(properties: Iterable<[string, string]>, indent: string): string {
   const lines = [...properties].map(([name, value]) => `${indent}  ${name}: ${value};\n`)
@@ -45,5 +44,5 @@ function queryRule(band: Band, query: string, own: Map<string, string>, nearer: 
     ...[...own].filter(([name, value]) => nearer.get(name) !== value),
     ...gone.map((name): [string, string] => [name, 'initial']),
   ]
-  return `/* ${commentOf(band)} */\n@media (${query}) {\n${rootRule(changed, '  ')}}\n`
+  return `${commentOf(band)}\n@media (${query}) {\n${rootRule(changed, '  ')}}\n`
 }

@@ -3,7 +3,8 @@ import { bandsOf, resolveAllBands } from '../resolve/resolvePage'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { px } from '../units/length'
-import { textHtml } from './blockHtml'
+import { htmlElement, written } from '../text/elementWriter'
+import { textHtml as contentOf } from './blockHtml'
 import { classFromName } from './className'
 import { pageHtml } from './pageHtml'
 
@@ -29,6 +30,10 @@ function htmlOf(list: Block[], title = 'Page'): string {
     pictureAddress: () => 'data:,',
   })
 }
+
+const textHtml = (runs: Parameters<typeof contentOf>[0]) =>
+  written(htmlElement('p', {}, contentOf(runs))).slice('<p>'.length, -'</p>'.length)
+
 /** What a class is given under a media query, or without one. */
 function rule(html: string, name: string, query?: string): string {
   const sheet = query

@@ -1,7 +1,8 @@
 import { classFromName } from './className'
 import type { BlockNode, PageNode } from '../resolve/node'
 import { childrenHtml } from './blockHtml'
-import { escapeMarkup } from '../text/escapeMarkup'
+import { cssFontFace, cssSheet } from '../text/cssWriter'
+import { htmlElement, htmlPage, htmlStyle, written } from '../text/elementWriter'
 import { blockRules, resetRules, type PageAtBands } from './stylesheet'
 
 /** A font file the page brings along. */
@@ -32,24 +33,13 @@ export function pageHtml(options: PageHtmlOptions): string {
       )
     ]
   const classes = classNames(page)
-  return `<!doctype html>
-<html lang="${escapeMarkup(language)}">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<title>${escapeMarkup(title)}</title>
-<style>
-${fonts.map(fontFace).join('')}${resetRules(page.rootSize, page.ground)}${blockRules({ bands, lead, pages }, classes)}
-</style>
-</head>
-<body>${childrenHtml(page.children, { classes, pictureAddress, withIds })}</body>
-</html>
-`
-}
-
-function fontFace({ family, weight, italic, address }: EmbeddedFont): string {
-  const style = italic ? 'italic' : 'normal'
-  return `@font-face { font-family: ${JSON.stringify(family)}; font-weight: ${weight}; font-style: ${style}; src: url("${address}") }\n`
+  const sheet = cssSheet([
+    ...fonts.map((font) => cssFontFace(font, font.address)),
+    ...resetRules(page.rootSize, page.ground),
+    ...blockRules({ bands, lead, pages }, classes),
+  ])
+  const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]
+  return written(htmlPage(language, head, childrenHtml(page.children, { classes, pictureAddress, withIds })))
 }
 
 /** A class for each block: its name, with a number where two blocks share one. */

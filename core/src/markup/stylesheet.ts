@@ -1,4 +1,5 @@
 import type { BlockNode, PageNode } from '../resolve/node'
+import { cssAtWidth, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { declarationsOf, INITIAL, type Declarations } from './declarations'
 
@@ -16,8 +17,8 @@ export interface PageAtBands {
   pages: PageNode[]
 }
 
-const RESET = `*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
-body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere; font-family: ${JSON.stringify(PAGE_FAMILY)}, sans-serif }
+const RESET = fixedCss`*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
+body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere }
 picture { display: block; position: relative }
 picture::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
 picture > img { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
@@ -33,8 +34,14 @@ a { color: inherit }
  * @param rootSize font size of the root element, %
  * @param ground colour behind the page
  */
-export function resetRules(rootSize: number, ground: string): string {
-  return `html { font-size: ${rootSize}%; text-size-adjust: 100%; background: ${ground} }\n${RESET}`
+export function resetRules(rootSize: number, ground: string): Css[] {
+  const page: [string, string][] = [
+    ['font-size', `${rootSize}%`],
+    ['text-size-adjust', '100%'],
+    ['background', ground],
+  ]
+  const family: [string, string] = ['font-family', `${cssString(PAGE_FAMILY)}, sans-serif`]
+  return [cssRule('html', page), RESET, cssRule('body', [family])]
 }
 
 /**
@@ -42,23 +49,21 @@ export function resetRules(rootSize: number, ground: string): string {
  * nearer the lead, narrower ones under `width <`, wider ones under `width >=`.
  * @param classes class of each block by id
  */
-export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<string, string>): string {
+export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<string, string>): Css[] {
   const leadIndex = Math.max(
     0,
     bands.findIndex(({ id }) => id === lead),
   )
   const htmlOrder = orderIn(pages[leadIndex])
   const atBand = pages.map((page) => declarationsByBlock(page, htmlOrder))
-  const rules = [rulesOf(atBand[leadIndex], classes)]
-  for (let index = leadIndex - 1; index >= 0; index--) {
-    const query = `(width < ${bands[index + 1].from}px)`
-    rules.push(inQuery(query, rulesOf(differences(atBand[index], atBand[index + 1]), classes)))
-  }
-  for (let index = leadIndex + 1; index < bands.length; index++) {
-    const query = `(width >= ${bands[index].from}px)`
-    rules.push(inQuery(query, rulesOf(differences(atBand[index], atBand[index - 1]), classes)))
-  }
-  return rules.filter(Boolean).join('\n')
+  const rules = rulesOf(atBand[leadIndex], classes)
+  const differing = (index: number, nearer: number) =>
+    rulesOf(differences(atBand[index], atBand[nearer]), classes)
+  for (let index = leadIndex - 1; index >= 0; index--)
+    rules.push(cssAtWidth('<', bands[index + 1].from, differing(index, index + 1)))
+  for (let index = leadIndex + 1; index < bands.length; index++)
+    rules.push(cssAtWidth('>=', bands[index].from, differing(index, index - 1)))
+  return rules
 }
 
 /** Ids of all children, in order, by parent. */
@@ -105,16 +110,6 @@ function difference(css: Declarations, nearer: Declarations): Declarations {
   return changed
 }
 
-function rulesOf(declarations: Map<string, Declarations>, classes: Map<string, string>): string {
-  return [...declarations]
-    .filter(([, css]) => css.size > 0)
-    .map(([id, css]) => {
-      const body = [...css].map(([property, value]) => `${property}: ${value}`).join('; ')
-      return `.${classes.get(id)} { ${body} }`
-    })
-    .join('\n')
-}
-
-function inQuery(query: string, rules: string): string {
-  return rules && `@media ${query} {\n${rules}\n}`
+function rulesOf(declarations: Map<string, Declarations>, classes: Map<string, string>): Css[] {
+  return [...declarations].map(([id, css]) => cssRule(`.${classes.get(id)}`, css))
 }

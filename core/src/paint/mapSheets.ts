@@ -89,9 +89,11 @@ class MapDrawer {
       new Set(
         inTree.filter(({ page, depth }) => depth === level && below.has(page.id)).map(({ page }) => page.id),
       )
-    let level = Math.max(...inTree.map(({ depth }) => depth)) - 1
-    while (level > 1 && !this.fits({ ...part, folded: foldedAt(level) })) level--
-    const cut = { ...part, folded: foldedAt(Math.max(1, level)) }
+    // From the top down: a deeper fold never takes less room, and shallow ones are laid out quickly.
+    const deepest = inTree.reduce((most, { depth }) => Math.max(most, depth), 0) - 1
+    let level = 1
+    while (level < deepest && this.fits({ ...part, folded: foldedAt(level + 1) })) level++
+    const cut = { ...part, folded: foldedAt(level) }
     if (this.fits(cut)) parts.push(cut)
     else parts.push(...this.groups(cut, below))
     for (const page of inTree.map((one) => one.page).filter(({ id }) => cut.folded.has(id))) {
@@ -371,13 +373,7 @@ class MapDrawer {
 function branchOf(below: Map<string | null, Page[]>, page: Page): Record<string, Page> {
   const top = { ...page }
   delete top.parent
-  const pages: Record<string, Page> = { [top.id]: top }
-  const walk = (id: string) => {
-    for (const child of below.get(id) ?? []) {
-      pages[child.id] = child
-      walk(child.id)
-    }
-  }
-  walk(top.id)
-  return pages
+  const branch = [top]
+  for (let index = 0; index < branch.length; index++) branch.push(...(below.get(branch[index].id) ?? []))
+  return Object.fromEntries(branch.map((one) => [one.id, one]))
 }

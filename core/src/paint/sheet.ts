@@ -1,6 +1,7 @@
 import type { FontLibrary } from '../text/fontLibrary'
 import { widthAlone } from '../text/positions'
-import { escapeMarkup } from '../text/escapeMarkup'
+import type { Css } from '../text/cssWriter'
+import { SVG_NAMESPACE, svgStyle, written, xmlElement, type Content } from '../text/elementWriter'
 import { LAST_RESORT, PAGE_FAMILY } from '../text/fontCatalogue'
 
 /** Something drawn on a sheet; lengths in points, from its top left corner. */
@@ -59,11 +60,13 @@ export function textMark(
   mark: Omit<TextMark, 'type' | 'family'>,
   room = Infinity,
 ): TextMark {
-  const clean = mark.text.replace(/\s+/g, ' ').trim()
+  // A text far longer than its room is cut to what could fit of the narrowest signs before any of it is measured.
+  const most = Math.min(mark.text.length, Math.ceil((room / mark.size) * 20) + 100)
+  const clean = mark.text.slice(0, most).replace(/\s+/g, ' ').trim()
   const family = familyFor(library, clean, mark.weight)
   const face = library.face({ family, weight: mark.weight, italic: false })
   const fits = (text: string) => widthAlone(face, mark.size, text) <= room
-  if (fits(clean)) return { type: 'text', ...mark, text: clean, family }
+  if (most === mark.text.length && fits(clean)) return { type: 'text', ...mark, text: clean, family }
   const signs = [...clean]
   let [low, high] = [0, signs.length]
   while (low < high) {
@@ -77,24 +80,53 @@ export function textMark(
 const HATCH = '#c9c4b4'
 
 /** A sheet as an SVG; its size is given in points. @param styles CSS for font faces */
-export function sheetSvg({ width, height, title, marks }: Sheet, styles = ''): string {
-  const style = styles ? `<style>${styles}</style>` : ''
-  const hatch = `<defs><pattern id="hatch" width="5" height="5" patternUnits="userSpaceOnUse"><path d="M0 5L5 0" stroke="${HATCH}" stroke-width="0.6"/></pattern></defs>`
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}pt" height="${height}pt" viewBox="0 0 ${width} ${height}"><title>${escapeMarkup(title)}</title>${style}${hatch}<rect width="${width}" height="${height}" fill="#ffffff"/>\n${marks.map(markSvg).join('\n')}\n</svg>\n`
+export function sheetSvg({ width, height, title, marks }: Sheet, styles?: Css): string {
+  const size = { width: `${width}pt`, height: `${height}pt`, viewBox: `0 0 ${width} ${height}` }
+  return written(
+    xmlElement('svg', { xmlns: SVG_NAMESPACE, ...size }, [
+      xmlElement('title', {}, title),
+      styles ? svgStyle(styles) : '',
+      hatchPattern(),
+      xmlElement('rect', { width, height, fill: '#ffffff' }),
+      marks.map((mark) => ['\n', markSvg(mark)]),
+      '\n',
+    ]),
+  )
 }
 
-function markSvg(mark: Mark): string {
+function hatchPattern(): Content {
+  const line = xmlElement('path', { d: 'M0 5L5 0', stroke: HATCH, 'stroke-width': 0.6 })
+  const tile = { id: 'hatch', width: 5, height: 5, patternUnits: 'userSpaceOnUse' }
+  return xmlElement('defs', {}, xmlElement('pattern', tile, line))
+}
+
+function markSvg(mark: Mark): Content {
   switch (mark.type) {
-    case 'rect': {
-      const box = `x="${mark.x}" y="${mark.y}" width="${mark.width}" height="${mark.height}"`
-      const stroke = mark.stroke ? ` stroke="${mark.stroke}" stroke-width="0.6"` : ''
-      const dash = mark.dashed ? ' stroke-dasharray="3 2"' : ''
-      const hatch = mark.hatched ? `<rect ${box} fill="url(#hatch)"/>` : ''
-      return `<rect ${box} fill="${mark.fill ?? 'none'}"${stroke}${dash}/>${hatch}`
-    }
+    case 'rect':
+      return rectSvg(mark)
     case 'path':
-      return `<path d="${mark.d}" fill="none" stroke="${mark.stroke}" stroke-width="${mark.width}"/>`
-    case 'text':
-      return `<text x="${mark.x}" y="${mark.y}" font-family="${mark.family}" font-size="${mark.size}" font-weight="${mark.weight}" fill="${mark.colour}">${escapeMarkup(mark.text)}</text>`
+      return xmlElement('path', {
+        d: mark.d,
+        fill: 'none',
+        stroke: mark.stroke,
+        'stroke-width': mark.width,
+      })
+    case 'text': {
+      const { x, y, family, size, weight, colour, text } = mark
+      const font = { 'font-family': family, 'font-size': size, 'font-weight': weight }
+      return xmlElement('text', { x, y, ...font, fill: colour }, text)
+    }
   }
+}
+
+function rectSvg({ x, y, width, height, fill, stroke, dashed, hatched }: RectMark): Content {
+  const box = { x, y, width, height }
+  const edge = stroke ? { stroke, 'stroke-width': 0.6 } : {}
+  const rect = xmlElement('rect', {
+    ...box,
+    fill: fill ?? 'none',
+    ...edge,
+    'stroke-dasharray': dashed ? '3 2' : undefined,
+  })
+  return hatched ? [rect, xmlElement('rect', { ...box, fill: 'url(#hatch)' })] : rect
 }

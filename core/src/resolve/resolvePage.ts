@@ -11,7 +11,7 @@ import type { DrawingDocument } from '../drawing/drawing'
 import { gridOfPage } from '../site/pageGrid'
 import type { Band, SiteDocument } from '../site/site'
 import type { Level, StyleDocument } from '../style/style'
-import { PAGE_FAMILY } from '../text/fontCatalogue'
+import { isShippedFamily, PAGE_FAMILY } from '../text/fontCatalogue'
 import { collapseSpaces } from '../text/collapse'
 import type { Length } from '../block/lengthSchema'
 import { px, type WrittenLength } from '../units/length'
@@ -302,7 +302,9 @@ class Resolving {
     )
     const size = atBand.find((values) => values?.size)?.size ?? level.size
     const lineHeight = atBand.find((values) => values?.lineHeight)?.lineHeight ?? level.lineHeight
-    const { family, weight, italic = false } = level
+    const { weight, italic = false } = level
+    // Documents may be older than the rule that families ship with the application.
+    const family = isShippedFamily(level.family) ? level.family : PAGE_FAMILY
     return { family, weight, italic, size: this.length(size), lineHeight }
   }
 }

@@ -1,5 +1,6 @@
 import { childrenByParent, childrenOf } from '../document/tree'
 import type { Page } from './site'
+import { cutText } from '../text/cutText'
 
 const LONGEST = 80
 
@@ -11,7 +12,7 @@ export function pathFromTitle(title: string): string {
     .toLowerCase()
     .replace(/[’']/g, '')
     .replace(/[^\p{L}\p{N}]+/gu, '-')
-  return plain.slice(0, LONGEST).replace(/^-+|-+$/g, '')
+  return cutText(plain, LONGEST).replace(/^-|-$/g, '')
 }
 
 /** The page the site begins with: the first page at the top of the tree that is in it. */
@@ -31,7 +32,9 @@ export function pageAddresses(pages: Record<string, Page>): Map<string, string> 
     return parent === null && home ? [...own, ...(children.get(home.id) ?? [])] : own
   }
   const addresses = new Map<string, string>(home ? [[home.id, '/']] : [])
-  const walk = (parent: string | null, prefix: string) => {
+  const open: { parent: string | null; prefix: string }[] = [{ parent: null, prefix: '' }]
+  for (let one = open.pop(); one; one = open.pop()) {
+    const { parent, prefix } = one
     const taken = new Map<string, number>()
     for (const page of below(parent)) {
       if (page.kind === 'external') {
@@ -40,10 +43,9 @@ export function pageAddresses(pages: Record<string, Page>): Map<string, string> 
       }
       const path = unique(page.path ?? (pathFromTitle(page.title) || 'page'), taken)
       addresses.set(page.id, `${prefix}/${path}`)
-      walk(page.id, `${prefix}/${path}`)
+      open.push({ parent: page.id, prefix: `${prefix}/${path}` })
     }
   }
-  walk(null, '')
   return addresses
 }
 

@@ -65,7 +65,7 @@ const letter = (index: number) => String.fromCharCode(97 + (index % 26))
 
 /** The number after `2`, `3a` or `3a.2`: `3`, `3a.1`, `3a.3`. */
 function raise(number: string): string {
-  const [, head, tail] = /^(.*?)(\d+)$/.exec(number) ?? []
+  const [, head, tail] = /^(.*?)(?<!\d)(\d+)$/.exec(number) ?? []
   return tail === undefined ? `${number}.1` : `${head}${Number(tail) + 1}`
 }
 

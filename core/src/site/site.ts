@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import type { DocumentKind, Migration } from '../document/kind'
+import type { StoredDocument } from '../document/types'
 import { leaf } from '../document/leaf'
 import { bandGridSchema } from '../grid/bandGrid'
 import { guideSchema, guideSetSchema, type Guide, type GuideSet } from '../grid/guide'
@@ -114,6 +115,9 @@ const withCollections =
     records: { ...Object.fromEntries(names.map((name) => [name, {}])), ...document.records },
   })
 
+/** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
+export const DEEPEST_PAGE = 2500
+
 const ofPage = { field: 'page', collection: 'pages' }
 
 /** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
@@ -121,14 +125,14 @@ export const siteKind: DocumentKind = {
   kind: 'site',
   schema: 3,
   collections: {
-    pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages' }] },
+    pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages', deepest: DEEPEST_PAGE }] },
     sections: { schema: sectionSchema, parents: [ofPage] },
     menus: { schema: menuSchema, parents: [] },
     menuEntries: {
       schema: menuEntrySchema,
       parents: [
         { field: 'menu', collection: 'menus' },
-        { field: 'parent', collection: 'menuEntries' },
+        { field: 'parent', collection: 'menuEntries', deepest: 100 },
         ofPage,
       ],
     },
@@ -146,7 +150,7 @@ export const siteKind: DocumentKind = {
       schema: stopSchema,
       parents: [
         { field: 'journey', collection: 'journeys' },
-        { field: 'parent', collection: 'stops' },
+        { field: 'parent', collection: 'stops', deepest: DEEPEST_PAGE },
       ],
     },
     requirements: { schema: requirementSchema, parents: [ofPage] },
@@ -155,7 +159,7 @@ export const siteKind: DocumentKind = {
       schema: scenarioStepSchema,
       parents: [
         { field: 'scenario', collection: 'scenarios' },
-        { field: 'parent', collection: 'scenarioSteps' },
+        { field: 'parent', collection: 'scenarioSteps', deepest: DEEPEST_PAGE },
       ],
     },
     decisions: { schema: decisionSchema, parents: [ofPage] },
@@ -185,6 +189,10 @@ export const siteKind: DocumentKind = {
   },
   // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement.
   migrations: [withCollections(NEW_IN_2), withCollections(NEW_IN_3)],
+  lacks: ({ records }: StoredDocument) => {
+    if (!records.settings?.site) return 'its settings'
+    return Object.keys(records.bands ?? {}).length === 0 ? 'a band' : undefined
+  },
 }
 
 export interface SiteRecords {

@@ -1,4 +1,4 @@
-import { childrenByParent } from '../document/tree'
+import { childrenByParent, treeInOrder } from '../document/tree'
 import type { Page } from './site'
 
 /** A page with how deep it stands in the tree, 0 at the top. */
@@ -15,14 +15,7 @@ export function pagesInOrder(
   pages: Record<string, Page>,
   folded: ReadonlySet<string> = new Set(),
 ): PageInTree[] {
-  const children = childrenByParent(pages)
-  const list: PageInTree[] = []
-  const walk = (parent: string | null, depth: number) => {
-    for (const page of children.get(parent) ?? []) {
-      list.push({ page, depth })
-      if (!folded.has(page.id)) walk(page.id, depth + 1)
-    }
-  }
-  walk(null, 0)
-  return list
+  return treeInOrder(childrenByParent(pages), ({ id }) => !folded.has(id)).map(({ record, depth }) => {
+    return { page: record, depth }
+  })
 }

@@ -4,6 +4,7 @@ import { idSchema } from '../document/ids'
 import type { DocumentKind } from '../document/kind'
 import { leaf } from '../document/leaf'
 import { plainLengthSchema } from '../block/lengthSchema'
+import { isShippedFamily } from '../text/fontCatalogue'
 
 const name = z.string().min(1).max(100)
 const order = z.string().min(1).max(80)
@@ -20,7 +21,7 @@ export const levelSchema = z.strictObject({
   name,
   /** what is set in it unless a block says otherwise: h1 to h6, p, button, small */
   role: z.string().max(20).optional(),
-  family: z.string().min(1).max(100),
+  family: z.string().max(100).refine(isShippedFamily, 'choose one of the families that ship with Nolvex'),
   weight: z.int().min(100).max(900),
   italic: z.boolean().optional(),
   size: plainLengthSchema,

@@ -32,6 +32,11 @@ export const fontCatalogue: ShippedFont[] = [
   font('Inter', '700Bold', 700),
 ]
 
+const families = new Set(fontCatalogue.map(({ family }) => family))
+
+/** Whether a family is one of those that ship with the application. */
+export const isShippedFamily = (family: string): boolean => families.has(family)
+
 /** The family a page is set in where no type level says otherwise; em, ex and ch of boxes are measured by it. */
 export const PAGE_FAMILY = 'Public Sans'
 

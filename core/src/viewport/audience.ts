@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { cutText } from '../text/cutText'
 
 const side = z.int().min(1).max(20_000)
 const size = z.tuple([side, side, z.number().min(0).max(1e12)])
@@ -118,11 +119,11 @@ export function readSizes(text: string): { sizes: ViewportSize[] } | { error: st
     if (line.trim() === '') continue
     const numbers = line
       .trim()
-      .split(/\s*[x×,;\t]\s*|\s+/i)
+      .split(/[\sx×,;]+/i)
       .map(Number)
     const read = size.safeParse(numbers.length === 2 ? [...numbers, 1] : numbers)
     if (!read.success)
-      return { error: `Line ${index + 1}, “${line.trim().slice(0, 60)}”, is not “width x height visits”.` }
+      return { error: `Line ${index + 1}, “${cutText(line.trim(), 60)}”, is not “width x height visits”.` }
     found.push(read.data)
   }
   const sizes = summedSizes(found)

@@ -109,3 +109,10 @@ test('pictures of several sheets come in a zip, one by itself; text is escaped',
   const png = await sharp(await renderMap({ ...options, format: 'map', file: 'png', site })).metadata()
   expect(png.width).toBeCloseTo((PAPERS.A4.width * 2 * 96) / 72, -1)
 })
+
+test('a chain of 2,000 pages is drawn', () => {
+  const sheets = mapSheets(siteOf(2000, 1).records, library, options)
+  expect(
+    new Set(sheets.flatMap(words).filter((word) => word.startsWith('Page '))).size,
+  ).toBeGreaterThanOrEqual(2000)
+})

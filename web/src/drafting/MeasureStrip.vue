@@ -115,7 +115,7 @@ function sizeTyped(text: string, name: string): Json | undefined {
 /** Reads “1–5”, “1-5” or “3”. */
 function typeColumns(event: Event) {
   const field = event.target as HTMLInputElement
-  const [, first, last] = /^\s*(\d+)\s*(?:[-–]\s*(\d+))?\s*$/.exec(field.value) ?? []
+  const [, first, last] = /^(\d+)(?:\s*[-–]\s*(\d+))?$/.exec(field.value.trim()) ?? []
   const start = Number(first)
   const end = Number(last ?? first)
   if (!first || start < 1 || end < start || end > tracks.value) {

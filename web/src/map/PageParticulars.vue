@@ -43,7 +43,7 @@ function set(label: string, path: string[], value: Json | undefined) {
 
 /** A changed path leaves a redirect from where the page stood. */
 function setPath(typed: string | undefined) {
-  const path = typed?.replace(/^\/+|\/+$/g, '')
+  const path = typed?.replace(/^\/+|(?<!\/)\/+$/g, '')
   trouble.value = path && /[\s/?#]/.test(path) ? 'A path has no spaces and none of / ? #. Use hyphens.' : ''
   if (trouble.value || path === page.value.path) return
   const redirects = [...new Set([...(page.value.redirects ?? []), address.value])].slice(-50)

@@ -3,8 +3,11 @@ import { emptyContent, type ContentItem } from '../../content/content'
 import { applyChange } from '../../document/apply'
 import type { Documents } from '../../document/types'
 import { documentKinds } from '../../resolve/documentKinds'
+import { writeCheckList } from '../../formats/checkList'
+import { writePagesCsv } from '../../formats/pagesCsv'
 import { clickDepths, waysOf } from '../../site/reach'
 import type { Page, SiteDocument, SiteRecords } from '../../site/site'
+import { treeLayout } from '../../site/treeLayout'
 import { usualSite } from '../../site/usualSite'
 import type { Finding } from '../finding'
 import { jobSize } from './jobSize'
@@ -47,7 +50,7 @@ const entry = (page: string, parent?: string) => ({
 const findingsOf = (site: SiteDocument, items: ContentItem[] = []) =>
   mapFindings(mapFacts(site, { ...emptyContent, records: { items: keyed(items), counter: {} } }, newId))
 const rules = (findings: Finding[]) =>
-  findings.map(({ rule, place }) => `${rule} ${place.id.replace(/0+$/, '')}`)
+  findings.map(({ rule, place }) => `${rule} ${place.id.replace(/(?<!0)0+$/, '')}`)
 
 /** The site after a finding's fix. */
 function mended(site: SiteDocument, { fix }: Finding, items: ContentItem[] = []): Finding[] {
@@ -236,4 +239,15 @@ test('the size of the job counts templates, sections that differ and content to 
   const items = [{ id: newId(), number: 1, title: '', kind: 'text' as const, state: 'draft' as const }]
   const facts = mapFacts(site, { ...emptyContent, records: { items: keyed(items), counter: {} } }, newId)
   expect(jobSize(facts)).toEqual({ pages: 3, templates: 1, standFor: 5, uniqueSections: 2, toWrite: 1 })
+})
+
+test('a chain of 2,000 pages is looked through by every rule, and taken away in every form', () => {
+  const titles = Array.from({ length: 2000 }, (_, index) => `p${10_000 + index}`)
+  const site = siteOf(titles.map((title, index) => (index ? `${title}<${titles[index - 1]}` : title)))
+  const facts = mapFacts(site, emptyContent, newId)
+  expect(mapFindings(facts).length).toBeGreaterThan(0)
+  expect(jobSize(facts).pages).toBe(2000)
+  expect(writePagesCsv(site.records).split('\r\n')).toHaveLength(2002)
+  expect(writeCheckList('Chain', site.records, [])).toContain('**p11999**')
+  expect(treeLayout(site.records.pages, { width: 200, gap: 20, level: 90 })).toHaveLength(2000)
 })

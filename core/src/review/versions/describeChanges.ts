@@ -1,5 +1,6 @@
 import { compareDocuments, type RecordDifference } from '../../document/compare'
 import type { Documents, Json, StoredRecord } from '../../document/types'
+import { cutText } from '../../text/cutText'
 
 /** A difference between two states of a project, in words. */
 export interface DescribedChange {
@@ -230,7 +231,7 @@ function wordsFor(
   const menu = after.site?.records.menus?.[String(record.menu)]?.name
   const name = record.name ?? record.label ?? record.text ?? record.title ?? record.question
   const what = name
-    ? `${noun} “${String(name).slice(0, 80)}”`
+    ? `${noun} “${cutText(String(name), 80)}”`
     : record.to
       ? `${noun} to ${title(record.to)}`
       : record.page

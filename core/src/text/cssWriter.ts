@@ -1,0 +1,98 @@
+import { isOwnAddress } from './safeAddress'
+
+const TEXT = Symbol('css')
+
+/** CSS written by this file: no value in it can end its declaration, its rule or the style element it stands in. */
+export interface Css {
+  readonly [TEXT]: string
+}
+
+const sealed = (text: string): Css => ({ [TEXT]: text })
+
+/** CSS as text, at the end of writing. */
+export const writtenCss = (css: Css): string => css[TEXT]
+
+const UNSAFE_IN_STRING = /["\\<>\p{Cc}\p{Surrogate}]/gu
+const REPLACED = /[\0\p{Surrogate}]/u
+
+/**
+ * Text as a CSS string in double quotes. Signs that could end it, or the style element around it, are written by number.
+ * @see CSS Syntax Level 3, section 4.3.7: an escape is a backslash, up to six hexadecimal digits and a space
+ */
+export function cssString(text: string): string {
+  const byNumber = (sign: string) =>
+    REPLACED.test(sign) ? '\uFFFD' : `\\${sign.charCodeAt(0).toString(16)} `
+  return `"${text.replace(UNSAFE_IN_STRING, byNumber)}"`
+}
+
+const STRING = /"(?:[^"\\<\n]|\\[\da-f]{1,6} )*"/gi
+const PLAIN = /^[\w\s.,%#()+/-]*$/
+const LOADS = /(?:url|src|image|image-set|cross-fade|element|expression)\s*\(|\/[/*]/i
+
+/** Whether a value is made of words, numbers, functions that load nothing, and strings as written above. */
+function isSafeValue(value: string): boolean {
+  const bare = value.replace(STRING, '')
+  return PLAIN.test(bare) && !LOADS.test(bare) && isBalanced(bare)
+}
+
+function isBalanced(text: string): boolean {
+  let open = 0
+  for (const sign of text) {
+    if (sign === '(') open++
+    else if (sign === ')' && --open < 0) return false
+  }
+  return open === 0
+}
+
+const PROPERTY = /^(?:--)?[a-z][a-z\d-]*$/
+const CLASS = /^\.?[a-z][\w-]*$/i
+
+/**
+ * A rule for a class or an element. A declaration whose value is not what CSS of ours is made of is left out.
+ * @throws Error for a selector or property that is none
+ */
+export function cssRule(selector: string, declarations: Iterable<[string, string]>): Css {
+  if (!CLASS.test(selector)) throw new Error(`“${selector}” is no class or element`)
+  const parts: string[] = []
+  for (const [property, value] of declarations) {
+    if (!PROPERTY.test(property)) throw new Error(`“${property}” is no property`)
+    if (isSafeValue(value)) parts.push(`${property}: ${value}`)
+  }
+  return sealed(parts.length ? `${selector} { ${parts.join('; ')} }` : '')
+}
+
+/** A font that travels with the page. Nothing where its address is not one of our own. */
+export function cssFontFace(
+  { family, weight, italic }: { family: string; weight: number; italic: boolean },
+  address: string,
+): Css {
+  if (!isOwnAddress(address)) return sealed('')
+  const style = italic ? 'italic' : 'normal'
+  return sealed(
+    `@font-face { font-family: ${cssString(family)}; font-weight: ${Number(weight)}; font-style: ${style}; src: url("${address}") }`,
+  )
+}
+
+/** Rules for page widths on one side of a breakpoint, px. */
+export function cssAtWidth(side: '<' | '>=', px: number, rules: Css[]): Css {
+  const inside = writtenCss(cssSheet(rules))
+  return sealed(inside && `@media (width ${side} ${Number(px)}px) {\n${inside}}`)
+}
+
+/** Rules one below another. */
+export function cssSheet(rules: Css[]): Css {
+  const filled = rules.map(writtenCss).filter(Boolean)
+  return sealed(filled.map((rule) => `${rule.trimEnd()}\n`).join(''))
+}
+
+/** CSS that stands in the code itself; nothing from a project may be put into it. */
+export function fixedCss(css: TemplateStringsArray): Css {
+  return sealed(css[0])
+}
+
+/** Words no comment can be left by. */
+export const cssComment = (words: string): string =>
+  `/* ${words
+    .replace(/[*/\\<>]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()} */`
