@@ -4,13 +4,14 @@ import { collectionKind, type CollectionDocument } from '@nolvex/core/content/co
 import { fillFromTable } from '@nolvex/core/content/collectionChanges'
 import { emptyContent } from '@nolvex/core/content/content'
 import type { Documents, Records } from '@nolvex/core/document/types'
-import { readProjectFile, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
+import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
 import type { Page, Section } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { homeBlocks, pictureIds } from './homeDrawing'
 import { gridPlan } from './skerrinGrid'
 import { isles } from '@nolvex/server/contentService/ferryLists'
+import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
 import { skerrinPages, type DemoPage } from './skerrinPages'
 import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
@@ -136,6 +137,6 @@ const assets = await Promise.all(
   }),
 )
 const file = writeProjectFile({ name: 'Skerrin Ferries', documents, assets })
-readProjectFile(file)
+readProject(await unzip(Buffer.from(file)))
 writeFileSync(new URL('./skerrin-ferries.nolvex.zip', import.meta.url), file)
 console.log(`${Object.keys(pages).length} pages, ${(file.length / 1024).toFixed(0)} KB`)

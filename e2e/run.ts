@@ -47,17 +47,17 @@ const wanted = process.argv[2]
 
 let passed = 0
 let failed = 0
-await withTestDatabase(async (clusterUrl, database) => {
+await withTestDatabase(async (database) => {
   for (const journey of journeys.filter(({ name }) => !wanted || name.includes(wanted))) {
-    await walk(journey, clusterUrl, database)
+    await walk(journey, database)
   }
 })
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed ? 1 : 0)
 
-async function walk(journey: Journey, clusterUrl: string, database: Database) {
+async function walk(journey: Journey, database: Database) {
   const started = Date.now()
-  const site = await Site.start(clusterUrl, journey.name)
+  const site = await Site.start(database, journey.name)
   const { driver, close } = await launchBrowser()
   try {
     await setViewport(driver, 1280, 800)

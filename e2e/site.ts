@@ -2,9 +2,24 @@ import { fork, type ChildProcess } from 'node:child_process'
 import { join } from 'node:path'
 import pg from 'pg'
 import { rootFolder } from '@nolvex/server/config'
-import { freePort } from '../scripts/database.mjs'
+import { freePort, type Database } from '../scripts/database.mjs'
 
 export const ROOT = rootFolder()
+
+const ownerOf = ({ url }: Database) => new URL(url).username
+
+async function asAdmin({ adminUrl }: Database, statement: string) {
+  const client = new pg.Client({ connectionString: adminUrl })
+  await client.connect()
+  await client.query(statement)
+  await client.end()
+}
+
+function addressOf({ url }: Database, database: string): string {
+  const address = new URL(url)
+  address.pathname = `/${database}`
+  return address.toString()
+}
 
 /** A server of the built application with a database of its own. */
 export class Site {
@@ -12,35 +27,25 @@ export class Site {
 
   private constructor(
     readonly address: string,
-    private databaseUrl: string,
+    readonly databaseUrl: string,
     private port: number,
   ) {}
 
   /** Starts a server on a fresh database made from the template. */
-  static async start(clusterUrl: string, name: string): Promise<Site> {
+  static async start(cluster: Database, name: string): Promise<Site> {
     const database = `journey_${name.toLowerCase().replace(/[^a-z0-9]+/g, '_')}_${Date.now()}`
-    const client = new pg.Client({ connectionString: clusterUrl })
-    await client.connect()
-    await client.query(`create database ${database} template nolvex_template`)
-    await client.end()
+    await asAdmin(cluster, `create database ${database} template nolvex_template owner ${ownerOf(cluster)}`)
     const port = await freePort()
-    const url = new URL(clusterUrl)
-    url.pathname = `/${database}`
-    const site = new Site(`http://127.0.0.1:${port}`, url.toString(), port)
+    const site = new Site(`http://127.0.0.1:${port}`, addressOf(cluster, database), port)
     await site.startServer()
     return site
   }
 
   /** Prepares the template: tables and the demo, once for all journeys. */
-  static async makeTemplate(clusterUrl: string): Promise<void> {
-    const client = new pg.Client({ connectionString: clusterUrl })
-    await client.connect()
-    await client.query('drop database if exists nolvex_template')
-    await client.query('create database nolvex_template')
-    await client.end()
-    const url = new URL(clusterUrl)
-    url.pathname = '/nolvex_template'
-    const site = new Site('', url.toString(), await freePort())
+  static async makeTemplate(cluster: Database): Promise<void> {
+    await asAdmin(cluster, 'drop database if exists nolvex_template')
+    await asAdmin(cluster, `create database nolvex_template owner ${ownerOf(cluster)}`)
+    const site = new Site('', addressOf(cluster, 'nolvex_template'), await freePort())
     await site.startServer()
     await site.stop()
   }

@@ -13,6 +13,7 @@ export default async function setup() {
   mkdirSync(join(folder, 'db'))
   database = new Database(join(folder, 'db'), { forTests: true })
   process.env.TEST_DATABASE_URL = await database.start()
+  process.env.TEST_DATABASE_ADMIN_URL = database.adminUrl
   globalThis.endTestDatabase = async () => {
     await database.stop()
     rmSync(folder, { recursive: true, force: true })

@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
-import { Database, databaseFolder } from './database.mjs'
+import { Database, databaseFolder, endProcess } from './database.mjs'
 import { CannotGoOn, ensureBuild, ensureModules, ensurePackages, ROOT } from './prerequisites.mjs'
 
 /** Starts everything Nolvex needs and keeps it running until a signal comes. */
@@ -10,6 +10,15 @@ const resetDemo = process.argv.includes('--reset-demo')
 let database
 let server
 let stopping = false
+/** whether a server has answered since we began: one that never does has a reason that will not pass by itself */
+let hasAnswered = false
+let restartMs = 0
+
+const FIRST_RESTART_MS = 250
+const SLOWEST_RESTART_MS = 30_000
+/** A server that lasted so long is started again at once. */
+const LASTING_MS = 60_000
+const STOP_MS = { SIGTERM: 4000 }
 
 async function main() {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0))
@@ -50,24 +59,24 @@ function startServer(databaseUrl, demo) {
   // Detached, so that Ctrl-C reaches it only through us; it stops by itself when we are gone.
   server = fork(join(ROOT, 'server/dist/main.mjs'), { env, detached: true })
   const startedAt = Date.now()
-  server.once('exit', (code) => {
+  server.once('message', () => (hasAnswered = true))
+  server.once('exit', () => {
     if (stopping) return
-    if (code === 3 || Date.now() - startedAt < 5000) return void stop(1)
+    if (!hasAnswered) return void stop(1)
+    const lasted = Date.now() - startedAt > LASTING_MS
+    restartMs = lasted ? 0 : Math.min(SLOWEST_RESTART_MS, Math.max(FIRST_RESTART_MS, restartMs * 2))
     console.error('The server stopped unexpectedly and is started again.')
-    startServer(databaseUrl, 'load')
+    setTimeout(() => {
+      if (!stopping) startServer(databaseUrl, 'load')
+    }, restartMs)
   })
 }
 
+/** Ends everything within ten seconds, the server before its database; what is frozen is ended by force. */
 async function stop(code) {
   if (stopping) return
   stopping = true
-  if (server && server.exitCode === null && server.signalCode === null) {
-    const gone = new Promise((resolve) => server.once('exit', resolve))
-    server.kill('SIGTERM')
-    const timer = setTimeout(() => server.kill('SIGKILL'), 8000)
-    await gone
-    clearTimeout(timer)
-  }
+  await endProcess(server, ['SIGTERM'], STOP_MS)
   await database?.stop()
   process.exit(code)
 }

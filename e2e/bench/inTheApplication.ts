@@ -14,8 +14,8 @@ const FRAMES = 300
 
 /** Figures of the application itself: changes acknowledged, the demo on screen, a block dragged among 2,000. */
 export async function inTheApplication(): Promise<void> {
-  await withTestDatabase(async (clusterUrl) => {
-    const site = await Site.start(clusterUrl, 'bench')
+  await withTestDatabase(async (database) => {
+    const site = await Site.start(database, 'bench')
     const { driver, close } = await launchBrowser()
     try {
       await setViewport(driver, 1280, 800)

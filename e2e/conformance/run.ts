@@ -2,10 +2,11 @@ import { createServer } from 'node:http'
 import { readFileSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { parseArgs } from 'node:util'
-import { readProjectFile } from '@nolvex/core/formats/projectFile'
+import { readProject } from '@nolvex/core/formats/projectFile'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
+import { unzip } from '@nolvex/server/projects/unzip'
 import { launchBrowser } from '../browser'
 import { compareSubjects, noConformance, type Subject } from './compare'
 import { Random } from './random'
@@ -29,7 +30,8 @@ const library = shippedFontLibrary()
 const result = noConformance()
 try {
   await driver.get(fonts.address)
-  for (const zoom of ZOOMS) await compareSubjects(driver, library, demoPages(), DEMO_WIDTHS, zoom, result)
+  const demo = await demoPages()
+  for (const zoom of ZOOMS) await compareSubjects(driver, library, demo, DEMO_WIDTHS, zoom, result)
   const numbers = values.only
     ? [Number(values.only)]
     : Array.from({ length: trees }, (_, index) => seed * 1_000_000 + index)
@@ -46,9 +48,9 @@ try {
 report()
 
 /** The drawn pages of the demo project. */
-function demoPages(): Subject[] {
+async function demoPages(): Promise<Subject[]> {
   const file = readFileSync(new URL('../../demo/skerrin-ferries.nolvex.zip', import.meta.url))
-  const { documents } = readProjectFile(new Uint8Array(file))
+  const { documents } = readProject(await unzip(file))
   const { site, style, ...others } = documents
   return Object.values(others)
     .filter(({ kind }) => kind === 'drawing')

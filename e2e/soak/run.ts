@@ -7,8 +7,8 @@ const CHANGES = Number(process.argv[2] ?? 2000)
 const KILL_EVERY = 400
 
 let failed = 0
-await withTestDatabase(async (clusterUrl, database) => {
-  const site = await Site.start(clusterUrl, 'soak')
+await withTestDatabase(async (database) => {
+  const site = await Site.start(database, 'soak')
   const windows = [new RandomWindow(site, 1), new RandomWindow(site, 2)]
   for (let count = 1; count <= CHANGES; count++) {
     await windows[count % 2].make()

@@ -2,13 +2,16 @@ import { existsSync } from 'node:fs'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { join } from 'node:path'
 import compression from 'compression'
-import express, { type Express } from 'express'
+import express, { type Express, type NextFunction, type Request, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import type { Sequelize } from 'sequelize'
+import { idSchema } from '@nolvex/core/document/ids'
 import { assetRoutes } from './assets/assetRoutes'
+import type { Sweeper } from './assets/sweeper'
+import type { Children } from './children/children'
 import { rootFolder } from './config'
 import { analyticsService } from './analyticsService/analyticsService'
 import { contentService } from './contentService/contentService'
@@ -19,7 +22,8 @@ import type { JobRunner } from './exports/jobRunner'
 import { fontRoutes } from './fonts/fontRoutes'
 import { loopbackOnly } from './http/loopbackOnly'
 import { openApi, openApiPage } from './http/openApi'
-import { answerProblem, Problem } from './http/problem'
+import { answerProblem } from './http/answerProblem'
+import { Problem } from './http/problem'
 import { projectRoutes } from './projects/projectRoutes'
 import { versionRoutes } from './versions/versionRoutes'
 
@@ -27,6 +31,8 @@ export interface Services {
   sequelize: Sequelize
   states: ProjectStates
   runner: JobRunner
+  children: Children
+  sweeper: Sweeper
   log: Logger
 }
 
@@ -47,7 +53,7 @@ const POLICY = {
 }
 
 /** The whole application as a request handler. */
-export function createApp({ sequelize, states, runner, log }: Services): Express {
+export function createApp({ sequelize, states, runner, children, sweeper, log }: Services): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -74,12 +80,17 @@ export function createApp({ sequelize, states, runner, log }: Services): Express
   app.get('/api/openapi.json', (_request, response) => void response.json(openApi()))
   app.get('/api/docs', (_request, response) => void response.type('html').send(openApiPage()))
   app.use('/api', rateLimit({ windowMs: 60_000, limit: 6000, standardHeaders: true, legacyHeaders: false }))
+  app.use('/api', (_request, response, next) => {
+    response.setHeader('cache-control', 'no-store')
+    next()
+  })
   app.use(
     '/api',
-    projectRoutes(sequelize, states),
+    checkIds,
+    projectRoutes(sequelize, states, children, () => void sweeper.sweep()),
     documentRoutes(sequelize, states),
-    assetRoutes(),
-    exportRoutes(states, runner),
+    assetRoutes(sequelize, children),
+    exportRoutes(sequelize, states, runner, children),
     versionRoutes(sequelize, states),
   )
   app.use('/api/service', contentService())
@@ -90,6 +101,13 @@ export function createApp({ sequelize, states, runner, log }: Services): Express
   servePages(app)
   app.use(answerProblem)
   return app
+}
+
+/** Ids in addresses are ids, or nothing is found. */
+function checkIds({ path }: Request, _response: Response, next: NextFunction) {
+  const [, first, project, , id] = path.split('/')
+  const areIds = [project, id].every((one) => !one || one === 'open' || idSchema.safeParse(one).success)
+  next(first !== 'projects' || areIds ? undefined : new Problem(404, 'There is no such address.'))
 }
 
 const levelOf = (_request: IncomingMessage, { statusCode }: ServerResponse) =>

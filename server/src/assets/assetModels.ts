@@ -1,6 +1,7 @@
 import {
   DataTypes,
   Model,
+  type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
   type Sequelize,
@@ -21,6 +22,8 @@ export class AssetRow extends Model<InferAttributes<AssetRow>, InferCreationAttr
 export class BlobRow extends Model<InferAttributes<BlobRow>, InferCreationAttributes<BlobRow>> {
   declare sha256: string
   declare size: number
+  /** when it was stored last; what nothing refers to is kept for some minutes */
+  declare storedAt: CreationOptional<Date>
 }
 
 /** A part of a blob, at most 1 MiB. */
@@ -50,7 +53,10 @@ export function defineAssets(sequelize: Sequelize) {
     { sequelize, tableName: 'assets', underscored: true, updatedAt: false },
   )
   const bare = { sequelize, underscored: true, timestamps: false }
-  BlobRow.init({ sha256: { ...text(), primaryKey: true }, size: integer() }, { ...bare, tableName: 'blobs' })
+  BlobRow.init(
+    { sha256: { ...text(), primaryKey: true }, size: integer(), storedAt: DataTypes.DATE },
+    { ...bare, tableName: 'blobs' },
+  )
   BlobChunkRow.init(
     {
       sha256: { ...text(), primaryKey: true },

@@ -1,16 +1,22 @@
-import { Readable } from 'node:stream'
-import express, { Router } from 'express'
+import { join } from 'node:path'
+import { Router } from 'express'
+import type { Sequelize } from 'sequelize'
+import { mendText } from '@nolvex/core/document/wellFormed'
+import { cutText } from '@nolvex/core/text/cutText'
+import type { Children } from '../children/children'
+import { inWorkFolder } from '../children/workFolder'
+import { bodyToFile } from '../http/fileBody'
 import { Problem } from '../http/problem'
 import { findProject, newId } from '../projects/projectService'
 import { AssetRow } from './assetModels'
 import { storeAsset } from './assetService'
-import { readBlob } from './blobs'
 import { LARGEST_PICTURE } from './checkPicture'
+import { sendBlob } from './sendBlob'
 
 const LONGEST_NAME = 300
 
 /** Adding pictures and files to a project and serving them. */
-export function assetRoutes(): Router {
+export function assetRoutes(sequelize: Sequelize, children: Children): Router {
   const router = Router()
 
   router.get('/projects/:project/assets', async (request, response) => {
@@ -19,37 +25,39 @@ export function assetRoutes(): Router {
     response.json({ assets: assets.map(described) })
   })
 
-  router.post(
-    '/projects/:project/assets',
-    express.raw({ type: () => true, limit: LARGEST_PICTURE }),
-    async (request, response) => {
-      const project = await findProject(request.params.project)
-      const name = String(request.query.name ?? 'picture').slice(0, LONGEST_NAME)
-      const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0)
-      const mayBeFile = request.query.as === 'file'
-      const asset = await storeAsset(project.id, { id: newId(), name, bytes }, { mayBeFile })
-      response.status(201).json(described(asset))
-    },
-  )
+  router.post('/projects/:project/assets', async (request, response) => {
+    const project = await findProject(request.params.project)
+    const name = cutText(mendText(String(request.query.name ?? 'picture')), LONGEST_NAME)
+    const mayBeFile = request.query.as === 'file'
+    const asset = await inWorkFolder(async (folder) => {
+      const size = await bodyToFile(request, join(folder, 'upload'), LARGEST_PICTURE)
+      if (size === 0) throw new Problem(422, `“${name}” is empty.`)
+      const given = { id: newId(), name, file: 'upload' }
+      return storeAsset(sequelize, children, project.id, folder, given, mayBeFile)
+    })
+    response.status(201).json(described(asset))
+  })
 
   router.get('/projects/:project/assets/:asset', async (request, response) => {
-    const asset = await AssetRow.findOne({
-      where: { projectId: request.params.project, id: request.params.asset },
-    })
-    if (!asset) throw new Problem(404, 'There is no such picture in this project.')
+    const { type, name, sha256 } = await findAsset(request.params)
     // What a stranger made is only ever a picture: it can run nothing, fetch nothing and be framed nowhere.
-    response.setHeader('content-type', asset.type)
+    response.setHeader('content-type', type)
     response.setHeader(
       'content-security-policy',
       "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src data:",
     )
-    if (!asset.type.startsWith('image/'))
-      response.attachment(asset.name).setHeader('content-type', asset.type)
+    if (!type.startsWith('image/')) response.attachment(name).setHeader('content-type', type)
     response.setHeader('cache-control', 'private, max-age=31536000, immutable')
-    Readable.from(readBlob(asset.sha256)).pipe(response)
+    await sendBlob(sequelize, response, sha256, name)
   })
 
   return router
+}
+
+async function findAsset({ project, asset }: { project: string; asset: string }): Promise<AssetRow> {
+  const found = await AssetRow.findOne({ where: { projectId: project, id: asset } })
+  if (!found) throw new Problem(404, 'There is no such picture in this project.')
+  return found
 }
 
 const described = ({ id, name, type, width, height }: AssetRow) => ({ id, name, type, width, height })

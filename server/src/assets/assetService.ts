@@ -1,31 +1,49 @@
-import type { Transaction } from 'sequelize'
-import type { AssetType, ProjectAsset } from '@nolvex/core/formats/projectFile'
+import { join } from 'node:path'
+import type { Sequelize } from 'sequelize'
+import type { AssetType } from '@nolvex/core/formats/projectFile'
+import type { Children } from '../children/children'
 import { Problem } from '../http/problem'
 import { AssetRow } from './assetModels'
 import { storeBlob } from './blobs'
-import { checkPicture, type CheckedPicture } from './checkPicture'
+import type { CheckedPicture } from './checkPicture'
+import { kindOfFile } from './fileKind'
 
-/**
- * Checks a picture and stores it with a project; what is no picture is stored as a file when it may be one, and is only
- * ever handed back.
- */
-export async function storeAsset(
-  projectId: string,
-  { id, name, bytes }: Pick<ProjectAsset, 'id' | 'name' | 'bytes'>,
-  { mayBeFile, transaction }: { mayBeFile?: boolean; transaction?: Transaction } = {},
-): Promise<AssetRow> {
-  const checked = await checkPicture(name, Buffer.from(bytes)).catch((error: unknown) => {
-    if (mayBeFile && error instanceof Problem && error.status === 422 && bytes.length > 0)
-      return asFile(bytes)
-    throw error
-  })
-  const sha256 = await storeBlob(checked.bytes, transaction)
-  const { type, width, height } = checked
-  return AssetRow.create({ projectId, id, sha256, name, type, width, height }, { transaction })
+/** What looking at one picture may take. */
+export const PICTURE_LIMITS = { seconds: 20, megabytes: 900 }
+
+interface NewAsset {
+  id: string
+  name: string
+  /** name of the file in the folder */
+  file: string
 }
 
-function asFile(bytes: Uint8Array): CheckedPicture {
-  const isPdf = Buffer.from(bytes.subarray(0, 5)).toString('latin1') === '%PDF-'
-  const type: AssetType = isPdf ? 'application/pdf' : 'application/octet-stream'
-  return { type, bytes: Buffer.from(bytes), width: 0, height: 0 }
+/**
+ * Has a picture checked by a child process and stores it with a project; what is no picture is stored as a file when it
+ * may be one, and is only ever handed back.
+ */
+export async function storeAsset(
+  sequelize: Sequelize,
+  children: Children,
+  projectId: string,
+  folder: string,
+  { id, name, file }: NewAsset,
+  mayBeFile: boolean,
+): Promise<AssetRow> {
+  const checked = await children
+    .run('checkPicture', folder, { name, file }, PICTURE_LIMITS)
+    .catch((error) => {
+      if (mayBeFile && error instanceof Problem && error.status === 422) return asFile(folder, file)
+      throw error
+    })
+  const { type, width, height } = checked
+  const sha256 = await storeBlob(sequelize, join(folder, checked.file))
+  return AssetRow.create({ projectId, id, sha256, name, type, width, height })
+}
+
+/** A file that is only kept and handed back. */
+async function asFile(folder: string, file: string): Promise<CheckedPicture> {
+  const type: AssetType =
+    (await kindOfFile(join(folder, file))) === 'PDF' ? 'application/pdf' : 'application/octet-stream'
+  return { type, file, width: 0, height: 0 }
 }

@@ -1,5 +1,18 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import sharp from 'sharp'
-import { checkPicture } from './checkPicture'
+import { checkPicture as checkInFolder } from './checkPicture'
+
+const folder = mkdtempSync(join(tmpdir(), 'nolvex-pictures-'))
+afterAll(() => rmSync(folder, { recursive: true }))
+
+/** What is found of a picture, with the bytes that would be kept. */
+async function checkPicture(name: string, bytes: Buffer) {
+  writeFileSync(join(folder, 'upload'), bytes)
+  const found = await checkInFolder(folder, { name, file: 'upload' })
+  return { ...found, bytes: readFileSync(join(folder, found.file)) }
+}
 
 const canvas = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#3e5c76' } })
@@ -25,7 +38,12 @@ test('what is no picture, empty, damaged or huge is refused by name', async () =
   await expect(checkPicture('a.png', Buffer.from('hello'))).rejects.toThrow('“a.png” is no picture we know')
   await expect(checkPicture('b.png', Buffer.alloc(0))).rejects.toThrow('empty')
   const png = await canvas(400, 300).png().toBuffer()
-  await expect(checkPicture('c.png', png.subarray(0, png.length / 2))).rejects.toThrow('damaged')
+  for (const share of [0.02, 0.1, 0.5, 0.99])
+    await expect(checkPicture('c.png', png.subarray(0, png.length * share))).rejects.toThrow(
+      '“c.png” is a damaged PNG',
+    )
+  const jpeg = await canvas(400, 300).jpeg().toBuffer()
+  await expect(checkPicture('f.png', jpeg.subarray(0, 200))).rejects.toThrow('“f.png” is a damaged JPEG')
   const vast = await canvas(9000, 6000).png().toBuffer()
   await expect(checkPicture('d.png', vast)).rejects.toThrow('50 megapixels')
   await expect(checkPicture('e.png', Buffer.alloc(26 * 1024 * 1024))).rejects.toThrow('25 MB')
@@ -51,6 +69,15 @@ describe('an SVG', () => {
     ['<foreignObject><iframe src="x"/></foreignObject>', 'iframe'],
     ['<style>@import url(https://elsewhere.example)</style>', 'elsewhere'],
     ['<a href="javascript:alert(1)"><rect/></a>', 'javascript'],
+    ['<rect fill="url(#a) url(http://elsewhere.example/x)"/>', 'elsewhere'],
+    ['<rect fill="u\\72l(http://elsewhere.example/x)"/>', 'elsewhere'],
+    ['<rect filter="image-set(\'http://elsewhere.example/x\' 1x)"/>', 'elsewhere'],
+    ['<use href="http://elsewhere.example/x.svg#a"/>', 'elsewhere'],
+    [
+      '<image xlink:href="data:image/svg+xml;base64,PHN2Zy8+" xmlns:xlink="http://www.w3.org/1999/xlink"/>',
+      'svg+xml',
+    ],
+    ['<set attributeName="href" to="javascript:alert(1)"/>', 'javascript'],
   ])('loses %s', async (inner, gone) => {
     const { text } = await clean(`${inner}<circle r="4"/>`)
     expect(text).not.toContain(gone)
@@ -64,6 +91,17 @@ describe('an SVG', () => {
     )
     expect([width, height]).toEqual([80, 60])
     expect(text).toContain('url(#g)')
+  })
+
+  test.each([
+    ['groups without end', '<g>'.repeat(20_000), /groups more than 200 deep/],
+    ['more elements than anybody draws', '<path/>'.repeat(50_001), /more than 50,000 elements/],
+    ['declarations again and again', '<?xml'.repeat(80_000), /damaged SVG/],
+    ['comments that never end', '<!--'.repeat(90_000), /damaged SVG/],
+  ])('with %s is refused at once', async (_what, inner, words) => {
+    const started = Date.now()
+    await expect(clean(inner)).rejects.toThrow(words)
+    expect(Date.now() - started).toBeLessThan(5000)
   })
 
   test('with entities is refused', async () => {

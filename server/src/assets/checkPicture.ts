@@ -1,97 +1,82 @@
-import createDOMPurify from 'dompurify'
-import { JSDOM } from 'jsdom'
+import { readFile, stat, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import sharp from 'sharp'
 import type { ProjectAsset } from '@nolvex/core/formats/projectFile'
 import { Problem } from '../http/problem'
+import { kindOfFile, type PixelKind } from './fileKind'
 
 export const LARGEST_PICTURE = 25 * 1024 * 1024
-const MOST_PIXELS = 50_000_000
+export const MOST_PIXELS = 50_000_000
+
+export interface CheckPictureInput {
+  /** what it is called, for messages */
+  name: string
+  /** name of the file in the folder */
+  file: string
+}
 
 export interface CheckedPicture {
   type: ProjectAsset['type']
-  bytes: Buffer
   /** px */
   width: number
   height: number
-}
-
-const TYPES: Record<string, ProjectAsset['type']> = {
-  png: 'image/png',
-  jpeg: 'image/jpeg',
-  webp: 'image/webp',
+  /** name of the file in the folder that is to be kept */
+  file: string
 }
 
 /**
  * Looks at what a file is, whatever it is called: a PNG, JPEG or WebP within limits, or an SVG, which is cleaned of
- * scripts and of everything it would fetch.
- * @throws Problem that names the picture and what to do
+ * scripts and of everything it would fetch. To be run in a child process.
+ * @param folder where the file is, and where a cleaned one goes
+ * @throws Problem that names the picture, what it was taken for and what to do
  */
-export async function checkPicture(name: string, bytes: Buffer): Promise<CheckedPicture> {
-  if (bytes.length === 0) throw new Problem(422, `“${name}” is empty.`)
-  if (bytes.length > LARGEST_PICTURE)
+export async function checkPicture(
+  folder: string,
+  { name, file }: CheckPictureInput,
+): Promise<CheckedPicture> {
+  const path = join(folder, file)
+  const { size } = await stat(path)
+  if (size === 0) throw new Problem(422, `“${name}” is empty.`)
+  if (size > LARGEST_PICTURE)
     throw new Problem(413, `“${name}” is larger than 25 MB. Save it smaller and try again.`)
-  return looksLikeSvg(bytes) ? cleanSvg(name, bytes) : checkPixels(name, bytes)
+  const kind = await kindOfFile(path)
+  if (!kind || kind === 'PDF')
+    throw new Problem(422, `“${name}” is no picture we know. Use PNG, JPEG, WebP or SVG.`)
+  if (kind !== 'SVG') return { ...(await checkPixels(name, path, kind)), file }
+  const { cleanSvg } = await import('./cleanSvg')
+  const { svg, width, height } = cleanSvg(name, await readFile(path))
+  const clean = `${file}.clean`
+  await writeFile(join(folder, clean), svg)
+  return { type: 'image/svg+xml', width, height, file: clean }
 }
 
-const looksLikeSvg = (bytes: Buffer) =>
-  /^\s*(?:\uFEFF)?\s*(?:<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(bytes.subarray(0, 512).toString())
-
-async function checkPixels(name: string, bytes: Buffer): Promise<CheckedPicture> {
-  const metadata = await sharp(bytes, { limitInputPixels: false })
+async function checkPixels(
+  name: string,
+  path: string,
+  kind: PixelKind,
+): Promise<Omit<CheckedPicture, 'file'>> {
+  const damaged = () =>
+    new Problem(422, `“${name}” is a damaged ${kind}: it cannot be read to its end. Save it again.`)
+  const metadata = await sharp(path, { limitInputPixels: false })
     .metadata()
-    .catch(() => undefined)
-  const type = TYPES[metadata?.format ?? '']
-  if (!metadata || !type)
-    throw new Problem(422, `“${name}” is no picture we know. Use PNG, JPEG, WebP or SVG.`)
+    .catch(() => {
+      throw damaged()
+    })
+  const type = `image/${metadata.format}` as ProjectAsset['type']
+  if (metadata.format !== kind.toLowerCase()) throw damaged()
   const { width, height } = metadata.autoOrient
-  if (width * height > MOST_PIXELS) {
+  // Of a moving picture every frame is as large as the first.
+  const pixels = width * height * (metadata.pages ?? 1)
+  if (pixels > MOST_PIXELS) {
     throw new Problem(
       413,
       `“${name}” has more than 50 megapixels (${width} by ${height}). Save it smaller and try again.`,
     )
   }
-  await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+  await sharp(path, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     .stats()
     .catch(() => {
-      throw new Problem(422, `“${name}” is damaged: it cannot be read to its end.`)
+      throw damaged()
     })
-  return { type, bytes, width, height }
-}
-
-const { window } = new JSDOM('')
-const purifier = createDOMPurify(window)
-purifier.addHook('uponSanitizeAttribute', (_node, data) => {
-  const isLink = /^(xlink:)?href$/i.test(data.attrName) || /url\s*\(/i.test(data.attrValue)
-  const isInside =
-    /^#/.test(data.attrValue) ||
-    /^url\(\s*["']?#/.test(data.attrValue) ||
-    /^data:image\/(png|jpeg|webp)/.test(data.attrValue)
-  if (isLink && !isInside) data.keepAttr = false
-})
-
-function cleanSvg(name: string, bytes: Buffer): CheckedPicture {
-  const text = bytes.toString('utf8')
-  if (/<!ENTITY/i.test(text))
-    throw new Problem(422, `“${name}” defines XML entities. Save it as plain SVG and try again.`)
-  const clean = purifier.sanitize(text.replace(/<\?xml[^>]*\?>|<!DOCTYPE[^>]*>/gi, ''), {
-    USE_PROFILES: { svg: true, svgFilters: true },
-    NAMESPACE: 'http://www.w3.org/2000/svg',
-    FORBID_TAGS: ['style', 'foreignObject', 'a', 'script'],
-  })
-  const root = new JSDOM(clean, { contentType: 'text/html' }).window.document.querySelector('svg')
-  if (!root) throw new Problem(422, `“${name}” is no SVG that can be read.`)
-  const box = root
-    .getAttribute('viewBox')
-    ?.trim()
-    .split(/[\s,]+/)
-    .map(Number)
-  const width = Number.parseFloat(root.getAttribute('width') ?? '') || box?.[2] || 300
-  const height = Number.parseFloat(root.getAttribute('height') ?? '') || box?.[3] || 150
-  if (!(width > 0 && height > 0) || width * height > MOST_PIXELS)
-    throw new Problem(422, `“${name}” has no usable size.`)
-  root.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
-  root.setAttribute('width', String(width))
-  root.setAttribute('height', String(height))
-  const cleaned = Buffer.from(new window.XMLSerializer().serializeToString(root))
-  return { type: 'image/svg+xml', bytes: cleaned, width: Math.round(width), height: Math.round(height) }
+  return { type, width, height }
 }

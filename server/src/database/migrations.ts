@@ -78,4 +78,18 @@ export const migrations: { name: string; up: string }[] = [
       create index versions_of_project on versions (project_id, created_at);
     `,
   },
+  {
+    name: '003-sizes-attempts-and-sweeping',
+    up: `
+      alter table changes add column bytes integer;
+      update changes set bytes = octet_length(parts::text) + octet_length(inverse::text) + octet_length(outcomes::text);
+      alter table changes alter column bytes set not null;
+      alter table snapshots add column bytes integer;
+      alter table blobs add column stored_at timestamptz not null default now();
+      alter table jobs add column attempts integer not null default 0;
+      alter table jobs add column finished_at timestamptz;
+      create index assets_by_blob on assets (sha256);
+      create index jobs_by_result on jobs (result) where result is not null;
+    `,
+  },
 ]

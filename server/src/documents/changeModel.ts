@@ -1,6 +1,7 @@
 import {
   DataTypes,
   Model,
+  type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
   type Sequelize,
@@ -19,6 +20,8 @@ export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAt
   declare parts: ChangePart[]
   declare inverse: ChangePart[]
   declare outcomes: Outcome[]
+  /** of parts, inverse and outcomes as JSON */
+  declare bytes: number
 }
 
 /** Documents of a project at a revision, packed. */
@@ -26,6 +29,8 @@ export class SnapshotRow extends Model<InferAttributes<SnapshotRow>, InferCreati
   declare projectId: string
   declare revision: number
   declare body: Buffer
+  /** unpacked; unknown of those that servers before wrote */
+  declare bytes: CreationOptional<number | null>
 }
 
 /** Schema number of log entries. */
@@ -47,6 +52,7 @@ export function defineChanges(sequelize: Sequelize) {
       parts: DataTypes.JSONB,
       inverse: DataTypes.JSONB,
       outcomes: DataTypes.JSONB,
+      bytes: integer(),
     },
     { sequelize, tableName: 'changes', underscored: true, updatedAt: false },
   )
@@ -55,6 +61,7 @@ export function defineChanges(sequelize: Sequelize) {
       projectId: { ...text(), primaryKey: true },
       revision: { ...integer(), primaryKey: true },
       body: DataTypes.BLOB,
+      bytes: DataTypes.INTEGER,
     },
     { sequelize, tableName: 'snapshots', underscored: true, timestamps: false },
   )

@@ -5,7 +5,7 @@ import type { Change, Operation } from '@nolvex/core/document/types'
 import { defineAssets } from '../assets/assetModels'
 import { connect, migrateDatabase } from '../database/connect'
 import { ProjectRow, defineProjects } from '../projects/projectModel'
-import { createProject, startingDocuments } from '../projects/projectService'
+import { createProject } from '../projects/projectService'
 import { emptyDatabase } from '../testing/testDatabase'
 import { ChangeRow, defineChanges, SnapshotRow } from './changeModel'
 import { commitChange } from './commitChange'
@@ -14,15 +14,16 @@ import { ProjectStates } from './projectState'
 const newId = idMaker((bytes) => bytes.fill(0).map(() => randomBytes(1)[0]))
 let sequelize: Sequelize
 let project: string
-const states = new ProjectStates()
+let states: ProjectStates
 
 beforeAll(async () => {
   sequelize = connect(await emptyDatabase('commits'))
   for (const define of [defineProjects, defineChanges, defineAssets]) define(sequelize)
   await Promise.all([migrateDatabase(sequelize), migrateDatabase(sequelize)])
+  states = new ProjectStates(sequelize)
 })
 beforeEach(async () => {
-  project = (await createProject(sequelize, { name: 'Test', documents: startingDocuments(), assets: [] })).id
+  project = (await createProject(sequelize, 'Test')).id
 })
 afterAll(() => sequelize.close())
 
@@ -44,7 +45,7 @@ const putPage = (id: string, title: string): Operation => ({
   record: { id, order: 'a0', title },
 })
 const commit = (one: Change) => commitChange(sequelize, states, project, one)
-const head = async (from = new ProjectStates()) => {
+const head = async (from = new ProjectStates(sequelize)) => {
   const { revision } = (await ProjectRow.findByPk(project)) as ProjectRow
   return from.at(project, revision)
 }
@@ -141,7 +142,7 @@ test('a base ahead of the head and an unknown project are told', async () => {
 })
 
 test('several processes on one database agree, and snapshots are taken on the way', async () => {
-  const other = new ProjectStates()
+  const other = new ProjectStates(sequelize)
   for (let count = 0; count < 520; count++) {
     const id = `p${String(count).padStart(15, '0')}`
     await commitChange(sequelize, count % 2 ? states : other, project, change([putPage(id, `Page ${count}`)]))

@@ -1,10 +1,11 @@
-import { Op, type Sequelize, type Transaction } from 'sequelize'
+import type { Sequelize, Transaction } from 'sequelize'
 import { applyChange, type Applied } from '@nolvex/core/document/apply'
 import { editsText, transformPair } from '@nolvex/core/document/rebase'
 import type { Change, ChangePart, LoggedChange } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { Problem } from '../http/problem'
 import { ProjectRow } from '../projects/projectModel'
+import { loggedChanges, logSize } from './changeLog'
 import { ChangeRow, LOG_SCHEMA, loggedChange } from './changeModel'
 import { snapshotWhenDue, type ProjectStates } from './projectState'
 
@@ -23,7 +24,9 @@ export async function commitChange(
   change: Change,
 ): Promise<LoggedChange> {
   try {
-    return await sequelize.transaction((transaction) => commitIn(transaction, states, projectId, change))
+    return await sequelize.transaction((transaction) =>
+      commitIn(sequelize, transaction, states, projectId, change),
+    )
   } catch (error) {
     // A state kept for a commit that was rolled back must not be built upon.
     states.forget(projectId)
@@ -32,6 +35,7 @@ export async function commitChange(
 }
 
 async function commitIn(
+  sequelize: Sequelize,
   transaction: Transaction,
   states: ProjectStates,
   projectId: string,
@@ -44,11 +48,13 @@ async function commitIn(
   if (change.base > project.revision)
     throw new Problem(409, 'This change names a revision that does not exist yet.')
   const state = await states.at(projectId, project.revision, transaction)
-  const { parts, gone } = await carriedToHead(projectId, change, project.revision, transaction)
+  const { parts, gone } = await carriedToHead(sequelize, projectId, change, project.revision, transaction)
   const applied = gone
     ? refusedForAge(change, state.documents)
     : applyChange(documentKinds, state.documents, parts)
   const revision = project.revision + 1
+  const { inverse, outcomes } = applied
+  const bytes = Buffer.byteLength(JSON.stringify([parts, inverse, outcomes]))
   const row = await ChangeRow.create(
     {
       ...change,
@@ -56,17 +62,18 @@ async function commitIn(
       projectId,
       revision,
       schema: LOG_SCHEMA,
-      inverse: applied.inverse,
-      outcomes: applied.outcomes,
+      inverse,
+      outcomes,
+      bytes,
     },
     { transaction },
   )
   await project.update({ revision }, { transaction })
-  const next = { revision, documents: applied.documents }
+  const next = { revision, documents: applied.documents, bytes: state.bytes + bytes }
   states.keep(projectId, next)
-  await snapshotWhenDue(projectId, next, transaction)
+  await snapshotWhenDue(sequelize, projectId, next, transaction)
   const payload = JSON.stringify({ project: projectId, revision })
-  await ProjectRow.sequelize?.query('select pg_notify(:channel, :payload)', {
+  await sequelize.query('select pg_notify(:channel, :payload)', {
     replacements: { channel: CHANNEL, payload },
     transaction,
   })
@@ -75,21 +82,21 @@ async function commitIn(
 
 /** Text edits of a stale change, transformed over those logged since its base. */
 async function carriedToHead(
+  sequelize: Sequelize,
   projectId: string,
   { base, parts }: Change,
   head: number,
   transaction: Transaction,
 ): Promise<{ parts: ChangePart[]; gone: boolean }> {
   if (base === head || !editsText(parts)) return { parts, gone: false }
-  const since = await ChangeRow.findAll({
-    where: { projectId, revision: { [Op.gt]: base } },
-    order: ['revision'],
-    transaction,
-  })
-  if (since.length < head - base) return { parts, gone: true }
-  const carried = since
-    .filter(({ outcomes }) => !outcomes.some(({ result }) => result === 'refused'))
-    .reduce((now, earlier) => transformPair(earlier.parts, now).second, parts)
+  const range = { project: projectId, after: base, upTo: head }
+  const { changes } = await logSize(sequelize, range, transaction)
+  if (changes < head - base) return { parts, gone: true }
+  let carried = parts
+  for await (const since of loggedChanges(sequelize, range, { transaction, onlyEdits: true }))
+    for (const { parts: earlier, outcomes } of since)
+      if (!outcomes.some(({ result }) => result === 'refused'))
+        carried = transformPair(earlier, carried).second
   return { parts: carried, gone: false }
 }
 

@@ -1,19 +1,30 @@
-import type { IncomingMessage, Server } from 'node:http'
-import { Op } from 'sequelize'
+import { STATUS_CODES, type IncomingMessage, type Server } from 'node:http'
+import type { Duplex } from 'node:stream'
+import type { Sequelize } from 'sequelize'
 import pg from 'pg'
 import type { Logger } from 'pino'
 import { WebSocketServer, type WebSocket } from 'ws'
 import { z } from 'zod'
 import { idSchema } from '@nolvex/core/document/ids'
+import { isUnavailable } from '../http/answerProblem'
 import { isFromHere } from '../http/loopbackOnly'
 import { ProjectRow } from '../projects/projectModel'
-import { ChangeRow, loggedChange } from './changeModel'
+import { isTooFarBehind, loggedChanges } from './changeLog'
+import { loggedChange } from './changeModel'
 import { CHANNEL } from './commitChange'
 
-const query = z.object({ project: idSchema, since: z.coerce.number().int().nonnegative() })
+const query = z.object({
+  project: idSchema,
+  since: z.coerce
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31 - 1),
+})
 const CATCH_UP = 5000
-const MOST_BEHIND = 1000
-const MOST_BUFFERED = 8 * 1024 * 1024
+/** Codes a stream ends with: the tab starts again from the documents as they are; there is no such project any more. */
+const TOO_FAR_BEHIND = 4001
+const NO_PROJECT = 4004
 
 interface Listener {
   socket: WebSocket
@@ -34,20 +45,31 @@ export class ChangeStream {
   private closed = false
 
   constructor(
+    private sequelize: Sequelize,
     private databaseUrl: string,
     private log: Logger,
   ) {}
 
   attach(server: Server) {
     server.on('upgrade', (request, socket, head) => {
-      const address = new URL(request.url ?? '', 'http://loopback')
-      const asked = query.safeParse(Object.fromEntries(address.searchParams))
-      const isAllowed =
-        address.pathname === '/api/stream' && asked.success && isFromHere(request) && isFromPage(request)
-      if (!isAllowed) return socket.destroy()
-      this.sockets.handleUpgrade(request, socket, head, (opened) => this.add(opened, asked.data))
+      // Until it is a stream nothing else looks after its errors, and one nobody looks after ends the process.
+      socket.on('error', () => socket.destroy())
+      this.upgrade(request, socket, head).catch((error: unknown) => {
+        this.log.warn({ err: error }, 'a stream was not opened')
+        refuse(socket, isUnavailable(error) ? 503 : 500)
+      })
     })
     void this.listen()
+  }
+
+  /** Opens a stream for a page of this server that names a project there is; nothing else is looked at before that. */
+  private async upgrade(request: IncomingMessage, socket: Duplex, head: Buffer) {
+    if (!isFromHere(request) || !isFromPage(request)) return refuse(socket, 403)
+    const asked = askedFor(request.url)
+    if (!asked) return refuse(socket, 400)
+    if (!(await ProjectRow.findByPk(asked.project))) return refuse(socket, 404)
+    if (socket.destroyed) return
+    this.sockets.handleUpgrade(request, socket, head, (opened) => this.add(opened, asked))
   }
 
   async close() {
@@ -62,6 +84,8 @@ export class ChangeStream {
     this.listeners.add(listener)
     socket.on('close', () => this.listeners.delete(listener))
     socket.on('error', () => socket.terminate())
+    // Tabs only listen; what one says anyway is dropped.
+    socket.on('message', () => undefined)
     void this.catchUp(listener)
   }
 
@@ -77,8 +101,7 @@ export class ChangeStream {
       client.on('error', () => client.end().catch(() => undefined))
       client.on('end', again)
       client.on('notification', ({ payload = '{}' }) => {
-        const { project } = JSON.parse(payload) as { project: string }
-        void this.catchUpAll(project)
+        void this.catchUpAll(projectOf(payload))
       })
       await client.connect()
       this.client = client
@@ -101,33 +124,62 @@ export class ChangeStream {
     listener.busy = true
     try {
       for (let more = true; more;) more = await this.send(listener)
-    } catch {
+    } catch (error) {
       // The database is away; the next notification or the timer tries again.
+      if (!isUnavailable(error)) this.log.error({ err: error }, 'a stream stands still')
     } finally {
       listener.busy = false
     }
   }
 
-  /** Sends what the log has beyond a listener's revision. @returns whether there may be more */
+  /** Sends what the log has beyond a listener's revision, so much at a time. @returns whether there may be more */
   private async send(listener: Listener): Promise<boolean> {
     const { socket, project, revision } = listener
     const head = (await ProjectRow.findByPk(project))?.revision
-    if (head === undefined || head === revision) return false
-    const rows = await ChangeRow.findAll({
-      where: { projectId: project, revision: { [Op.gt]: revision } },
-      order: ['revision'],
-      limit: MOST_BEHIND,
-    })
-    const isCut = head - revision > MOST_BEHIND || rows[0]?.revision !== revision + 1
-    if (isCut || socket.bufferedAmount > MOST_BUFFERED) {
-      // Too far behind: the tab starts again from the documents as they are now.
-      socket.close(4001, 'too far behind')
-      return false
+    if (head === undefined) return end(socket, NO_PROJECT, 'this project no longer exists')
+    if (head === revision) return false
+    const range = { project, after: revision, upTo: head }
+    if (await isTooFarBehind(this.sequelize, range)) return end(socket, TOO_FAR_BEHIND, 'too far behind')
+    for await (const rows of loggedChanges(this.sequelize, range)) {
+      if (rows[0].revision !== listener.revision + 1) return end(socket, TOO_FAR_BEHIND, 'the log was cut')
+      await sent(socket, JSON.stringify({ changes: rows.map(loggedChange) }))
+      listener.revision = rows[rows.length - 1].revision
+      if (!this.listeners.has(listener)) return false
     }
-    socket.send(JSON.stringify({ changes: rows.map(loggedChange) }))
-    listener.revision = rows[rows.length - 1].revision
     return listener.revision < head
   }
+}
+
+/** The project a notification names; one that is no JSON is not ours, and all are looked after. */
+function projectOf(payload: string): string | undefined {
+  try {
+    return (JSON.parse(payload) as { project?: string }).project
+  } catch {
+    return undefined
+  }
+}
+
+function end(socket: WebSocket, code: number, reason: string): false {
+  socket.close(code, reason)
+  return false
+}
+
+/** Waits until a message has left, so that a slow tab holds one batch in memory and not all of them. */
+const sent = (socket: WebSocket, message: string) =>
+  new Promise<void>((resolve) => socket.send(message, () => resolve()))
+
+/** Answers a request for a stream that is not opened, in HTTP. */
+function refuse(socket: Duplex, status: number) {
+  socket.end(`HTTP/1.1 ${status} ${STATUS_CODES[status]}\r\nConnection: close\r\nContent-Length: 0\r\n\r\n`)
+  setTimeout(() => socket.destroy(), 1000).unref()
+}
+
+/** The project and revision an address asks a stream for, or nothing when it asks for anything else. */
+function askedFor(url = ''): z.infer<typeof query> | undefined {
+  const [path, parameters = ''] = url.split('?', 2)
+  if (path !== '/api/stream') return undefined
+  const asked = query.safeParse(Object.fromEntries(new URLSearchParams(parameters)))
+  return asked.success ? asked.data : undefined
 }
 
 /** A page always names its origin when it opens a socket; what does not is no page. */

@@ -1,32 +1,57 @@
-import express, { Router, type Response } from 'express'
-import { strToU8, zipSync } from 'fflate'
-import { sitemapFiles } from '@nolvex/core/formats/sitemapXml'
-import { projectFileOf } from './projectExport'
+import { createReadStream } from 'node:fs'
+import { stat } from 'node:fs/promises'
+import { join } from 'node:path'
+import { pipeline } from 'node:stream/promises'
+import { Router, type Response } from 'express'
+import type { Sequelize } from 'sequelize'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { pathFromTitle } from '@nolvex/core/site/address'
-import { wholeBlob } from '../assets/blobs'
+import { AssetRow } from '../assets/assetModels'
+import { blobStart } from '../assets/blobs'
+import { sendBlob } from '../assets/sendBlob'
+import type { Children } from '../children/children'
+import { inWorkFolder } from '../children/workFolder'
 import type { ProjectStates } from '../documents/projectState'
+import { jsonBody } from '../http/jsonBody'
 import { Problem } from '../http/problem'
 import { findProject, newId } from '../projects/projectService'
 import { exportSchema, JobRow, type ExportInput } from './jobModel'
 import type { JobRunner } from './jobRunner'
+import { assetsInto, documentsInto } from './sourceFiles'
 
 const TYPES = {
   svg: { type: 'image/svg+xml', ending: 'svg' },
   png: { type: 'image/png', ending: 'png' },
   pdf: { type: 'application/pdf', ending: 'pdf' },
   zip: { type: 'application/zip', ending: 'zip' },
+  xml: { type: 'application/xml', ending: 'xml' },
 }
 
+/** Exports of one project that wait or run at once. */
+const MOST_JOBS = 20
+/** What writing a project file or a sitemap may take. */
+const WRITE_LIMITS = { seconds: 60, megabytes: 1800 }
+
 /** What leaves a project: pages as files, its sitemap.xml, and the project itself. */
-export function exportRoutes(states: ProjectStates, runner: JobRunner): Router {
+export function exportRoutes(
+  sequelize: Sequelize,
+  states: ProjectStates,
+  runner: JobRunner,
+  children: Children,
+): Router {
   const router = Router()
 
-  router.post('/projects/:project/exports', express.json(), async (request, response) => {
+  router.post('/projects/:project/exports', jsonBody(), async (request, response) => {
     const project = await findProject(request.params.project)
     const input = exportSchema.parse(request.body)
+    const open = await JobRow.count({ where: { projectId: project.id, state: ['waiting', 'running'] } })
+    if (open >= MOST_JOBS)
+      throw new Problem(
+        429,
+        `${MOST_JOBS} exports of this project wait already. Wait for one, or cancel one.`,
+      )
     const job = await JobRow.create({ id: newId(), projectId: project.id, input })
-    void runner.run()
+    runner.run()
     response.status(202).json(described(job))
   })
 
@@ -44,36 +69,44 @@ export function exportRoutes(states: ProjectStates, runner: JobRunner): Router {
     const job = await findJob(request.params)
     if (!job.result) throw new Problem(409, 'This export is not done yet.')
     const { name, documents } = await stateOf(states, job.projectId)
-    const bytes = await wholeBlob(job.result)
     // A map of several sheets comes as a zip of pictures.
-    const isZip = bytes.subarray(0, 2).toString() === 'PK'
+    const isZip = (await blobStart(job.result, 2)).toString('latin1') === 'PK'
     const file = fileOf(job.input, name, documents.site as unknown as SiteDocument, isZip)
     download(response, file.name, file.type)
-    response.send(bytes)
+    await sendBlob(sequelize, response, job.result, file.name)
   })
 
   router.get('/projects/:project/sitemap.xml', async (request, response) => {
     const { name, documents } = await stateOf(states, request.params.project)
-    const { pages, settings } = (documents.site as unknown as SiteDocument).records
-    const files = sitemapFiles(pages, settings.site.address ?? 'https://www.example.com')
-    const base = `${pathFromTitle(name) || 'site'}-sitemap`
-    if (files.length === 1) {
-      download(response, `${base}.xml`, 'application/xml')
-      return void response.send(files[0].xml)
-    }
-    download(response, `${base}.zip`, TYPES.zip.type)
-    response.send(
-      Buffer.from(zipSync(Object.fromEntries(files.map((file) => [file.name, strToU8(file.xml)])))),
-    )
+    await inWorkFolder(async (folder) => {
+      await documentsInto(folder, { site: documents.site })
+      const { ending } = await children.run('writeSitemap', folder, {}, WRITE_LIMITS)
+      download(response, `${pathFromTitle(name) || 'site'}-sitemap.${ending}`, TYPES[ending].type)
+      await sendFile(response, join(folder, 'result'))
+    })
   })
 
   router.get('/projects/:project/file', async (request, response) => {
     const { id, name, documents } = await stateOf(states, request.params.project)
-    download(response, `${pathFromTitle(name) || 'project'}.nolvex.zip`, 'application/zip')
-    response.send(Buffer.from(await projectFileOf(id, name, documents)))
+    const rows = await AssetRow.findAll({ where: { projectId: id }, order: ['id'] })
+    await inWorkFolder(async (folder) => {
+      await documentsInto(folder, documents)
+      const assets = (await assetsInto(folder, rows)).map(({ asset, file }) => {
+        return { id: asset.id, name: asset.name, type: asset.type, file }
+      })
+      await children.run('writeProject', folder, { name, assets }, WRITE_LIMITS)
+      download(response, `${pathFromTitle(name) || 'project'}.nolvex.zip`, TYPES.zip.type)
+      await sendFile(response, join(folder, 'result'))
+    })
   })
 
   return router
+}
+
+async function sendFile(response: Response, file: string): Promise<void> {
+  response.setHeader('content-length', (await stat(file)).size)
+  // Who leaves before the end is answered no more.
+  await pipeline(createReadStream(file), response).catch(() => response.destroy())
 }
 
 async function stateOf(states: ProjectStates, id: string) {

@@ -60,6 +60,9 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare state: CreationOptional<JobState>
   declare error: CreationOptional<string | null>
   declare result: CreationOptional<string | null>
+  /** how often it was begun; one that ends its server each time is not tried for ever */
+  declare attempts: CreationOptional<number>
+  declare finishedAt: CreationOptional<Date | null>
 }
 
 export function defineJobs(sequelize: Sequelize) {
@@ -73,6 +76,8 @@ export function defineJobs(sequelize: Sequelize) {
       state: { ...text(), defaultValue: 'waiting' },
       error: DataTypes.TEXT,
       result: DataTypes.TEXT,
+      attempts: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+      finishedAt: DataTypes.DATE,
     },
     { sequelize, tableName: 'jobs', underscored: true, updatedAt: false },
   )

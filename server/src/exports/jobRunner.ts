@@ -1,107 +1,184 @@
-import type { Documents } from '@nolvex/core/document/types'
-import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
-import { fork, type ChildProcess } from 'node:child_process'
-import { existsSync } from 'node:fs'
-import { fileURLToPath } from 'node:url'
+import { join } from 'node:path'
 import type { Logger } from 'pino'
-import type { Sequelize } from 'sequelize'
-import { pageAddresses } from '@nolvex/core/site/address'
+import { QueryTypes, type Sequelize } from 'sequelize'
+import type { Documents } from '@nolvex/core/document/types'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
+import { pageAddresses } from '@nolvex/core/site/address'
 import { AssetRow } from '../assets/assetModels'
-import { storeBlob, wholeBlob } from '../assets/blobs'
+import { storeBlob } from '../assets/blobs'
+import { Children, ENDED } from '../children/children'
+import { inWorkFolder } from '../children/workFolder'
 import type { ProjectStates } from '../documents/projectState'
+import { isUnavailable } from '../http/answerProblem'
+import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
-import { JobRow, type JobState } from './jobModel'
 import { VersionRow } from '../versions/versionModel'
-import type { RenderInput } from './renderChild'
+import { JobRow, type JobState } from './jobModel'
+import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
+import { assetsInto, documentsInto } from './sourceFiles'
 
-const LIMIT_MS = 60_000
-const LIMIT_MB = 1024
-const LEASE_S = 90
+/** Exports that run at a time. */
+const AT_A_TIME = 2
+const LIMITS = { seconds: 60, megabytes: 1200 }
+/** A lease is renewed while its job runs, so that what a killed server leaves is soon taken up elsewhere. */
+const LEASE_S = 15
 const POLL_MS = 2000
+/** So often a running job renews its lease and sees whether it was cancelled, on whichever server that was asked for. */
+const LOOK_MS = 500
+const MOST_ATTEMPTS = 3
+const DIED = 'This export ended its server each time it was tried. Make the page or the picture smaller.'
 
-/** Runs waiting exports one after another, each in a child process; several servers may share the queue. */
+/**
+ * Jobs that were begun too often fail; of the others the oldest of the project that has fewest running and was served
+ * longest ago is taken. Many servers may ask at once.
+ */
+const TAKE = `
+  with given_up as (
+    update jobs set state = 'failed', error = :died, finished_at = now()
+    where state = 'running' and leased_until < now() and attempts >= ${MOST_ATTEMPTS}
+  ), due as (
+    select id, project_id, created_at from jobs
+    where state = 'waiting' or (state = 'running' and leased_until < now() and attempts < ${MOST_ATTEMPTS})
+  ), fair as (
+    select due.id from due
+    order by
+      (select count(*) from jobs r where r.project_id = due.project_id and r.state = 'running' and r.leased_until >= now()),
+      (select max(leased_until) from jobs s where s.project_id = due.project_id) nulls first,
+      due.created_at
+    limit 20
+  )
+  update jobs set state = 'running', attempts = attempts + 1, leased_until = now() + make_interval(secs => ${LEASE_S})
+  where id = (
+    select jobs.id from jobs join fair on fair.id = jobs.id
+    where jobs.state = 'waiting' or jobs.leased_until < now()
+    limit 1 for update of jobs skip locked
+  ) returning id`
+
+/** Runs waiting exports, two at a time, each in a child process; several servers may share the queue. */
 export class JobRunner {
-  private children = new Map<string, ChildProcess>()
-  private timer = setInterval(() => void this.run(), POLL_MS)
-  private busy = false
+  private children: Children
+  private timer = setInterval(() => this.run(), POLL_MS)
+  private running = 0
   private closed = false
 
   constructor(
     private sequelize: Sequelize,
     private states: ProjectStates,
     private log: Logger,
-  ) {}
+  ) {
+    this.children = new Children(log, AT_A_TIME)
+  }
 
-  /** Starts whatever is waiting. */
-  async run() {
-    if (this.busy || this.closed) return
-    this.busy = true
-    try {
-      for (let job = await this.lease(); job && !this.closed; job = await this.lease()) await this.finish(job)
-    } catch (error) {
-      this.log.warn({ err: error }, 'exports wait for the database')
-    } finally {
-      this.busy = false
+  /** Starts whatever is waiting, as many as may run. */
+  run() {
+    for (; this.running < AT_A_TIME && !this.closed;) {
+      this.running++
+      void this.work().finally(() => this.running--)
     }
   }
 
-  /** Stops a job, killing its process if it runs. */
+  /** Stops a job; the server that runs it ends its process. */
   async cancel(id: string) {
     await JobRow.update({ state: 'cancelled' }, { where: { id, state: ['waiting', 'running'] } })
-    this.children.get(id)?.kill('SIGKILL')
   }
 
   close() {
     this.closed = true
     clearInterval(this.timer)
-    for (const child of this.children.values()) child.kill('SIGKILL')
+    this.children.close()
   }
 
-  /** Takes the oldest job that waits, or whose process died with its lease. */
-  private async lease(): Promise<JobRow | undefined> {
-    const [rows] = await this.sequelize.query(
-      `update jobs set state = 'running', leased_until = now() + make_interval(secs => ${LEASE_S})
-       where id = (
-         select id from jobs where state = 'waiting' or (state = 'running' and leased_until < now())
-         order by created_at limit 1 for update skip locked
-       ) returning id`,
-    )
-    const [row] = rows as { id: string }[]
+  /** Takes one job after another until none waits. */
+  private async work() {
+    try {
+      for (let job = await this.take(); job && !this.closed; job = await this.take()) await this.finish(job)
+    } catch (error) {
+      if (!this.closed) this.log.warn({ err: error }, 'exports wait for the database')
+    }
+  }
+
+  private async take(): Promise<JobRow | undefined> {
+    const [row] = await this.sequelize.query<{ id: string }>(TAKE, {
+      replacements: { died: DIED },
+      type: QueryTypes.SELECT,
+    })
     return row && ((await JobRow.findByPk(row.id)) ?? undefined)
   }
 
   private async finish(job: JobRow) {
     let outcome: { state: JobState; error?: string; result?: string }
     try {
-      const bytes = await this.render(job.id, await this.inputOf(job))
-      outcome = { state: 'done', result: await storeBlob(bytes) }
+      outcome = { state: 'done', result: await this.render(job) }
     } catch (error) {
-      outcome = { state: 'failed', error: (error as Error).message }
+      // What a closing server leaves, or an absent database, is taken up again when its lease has run out.
+      if (this.closed || isUnavailable(error)) throw error
+      outcome = this.failure(job, error)
     }
-    await JobRow.update(outcome, { where: { id: job.id, state: 'running' } })
+    await JobRow.update({ ...outcome, finishedAt: new Date() }, { where: { id: job.id, state: 'running' } })
   }
 
-  private async inputOf({ projectId, input }: JobRow): Promise<RenderInput> {
+  private failure({ attempts }: JobRow, error: unknown): { state: JobState; error?: string } {
+    if (error instanceof Problem)
+      return error.status === ENDED && attempts < MOST_ATTEMPTS
+        ? { state: 'waiting' }
+        : { state: 'failed', error: error.message }
+    this.log.error({ err: error }, 'an export failed')
+    return { state: 'failed', error: 'This export failed for a reason nobody foresaw.' }
+  }
+
+  private render(job: JobRow): Promise<string> {
+    return inWorkFolder(async (folder) => {
+      const stop = new AbortController()
+      const looking = setInterval(() => void this.renew(job.id, stop), LOOK_MS)
+      try {
+        const input = await this.inputOf(job, folder)
+        await this.children.run('render', folder, input, LIMITS, stop.signal)
+        return await storeBlob(this.sequelize, join(folder, 'result'))
+      } finally {
+        clearInterval(looking)
+      }
+    })
+  }
+
+  /** Renews a lease; a job that no longer runs was cancelled, or its project deleted, and is stopped. */
+  private async renew(id: string, stop: AbortController) {
+    const renewed = await this.sequelize
+      .query(
+        `update jobs set leased_until = now() + make_interval(secs => ${LEASE_S})
+         where id = :id and state = 'running' returning id`,
+        { replacements: { id }, type: QueryTypes.SELECT },
+      )
+      .catch(() => undefined)
+    if (renewed?.length === 0) stop.abort()
+  }
+
+  /** Lays what a job is rendered from into a folder. */
+  private async inputOf({ projectId, input }: JobRow, folder: string): Promise<RenderInput> {
     const project = await findProject(projectId)
     const { documents } = await this.states.at(projectId, project.revision)
-    const site = documents.site as unknown as PageSources['site']
-    if (input.format === 'map') return { ...input, title: project.name, site }
-    if (input.format === 'grid')
-      return { ...input, title: project.name, site, agreed: await this.gridAgreement(projectId, documents) }
-    const page = site.records.pages[input.page]
-    if (!page) throw new Error('This page no longer exists.')
-    const drawing = documents[input.page] as unknown as PageSources['drawing'] | undefined
+    const { site, style } = documents
+    if (input.format === 'map' || input.format === 'grid') {
+      await documentsInto(folder, { site })
+      const agreed = input.format === 'grid' ? await this.gridAgreement(projectId, documents) : undefined
+      return { wanted: input, title: project.name, pictures: [], agreed }
+    }
+    const { pages } = (site as unknown as PageSources['site']).records
+    const page = pages[input.page]
+    if (!page) throw new Problem(404, 'This page no longer exists.')
+    const drawing = documents[input.page]
     if (!drawing)
-      throw new Error(`“${page.title}” has no drawing yet. Open it in Wireframe and put a section on it.`)
-    const style = documents.style as unknown as PageSources['style']
-    const address = pageAddresses(site.records.pages).get(page.id) ?? '/'
+      throw new Problem(
+        422,
+        `“${page.title}” has no drawing yet. Open it in Wireframe and put a section on it.`,
+      )
+    await documentsInto(folder, { site, style, [drawing.id]: drawing })
+    const files = await assetsInto(folder, await picturesOn(projectId, drawing as never))
     return {
-      ...input,
-      title: page.title || address,
-      sources: { drawing, site, style },
-      pictures: await pictures(projectId, drawing),
+      wanted: input,
+      title: page.title || (pageAddresses(pages).get(page.id) ?? '/'),
+      pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
     }
   }
 
@@ -117,43 +194,10 @@ export class JobRunner {
     const changedSince = describeChanges(documents, now).some(({ stage }) => stage === 'grid')
     return { by: gate.approvals.map(({ name }) => name), at: first.at, changedSince }
   }
-
-  private render(id: string, input: RenderInput): Promise<Buffer> {
-    const child = fork(childPath(), {
-      execArgv: [...process.execArgv, `--max-old-space-size=${LIMIT_MB}`],
-      timeout: LIMIT_MS,
-    })
-    this.children.set(id, child)
-    return new Promise<Buffer>((resolve, reject) => {
-      child.once('message', (message: { bytes?: string; error?: string }) => {
-        if (message.bytes) resolve(Buffer.from(message.bytes, 'base64'))
-        else reject(new Error(message.error))
-      })
-      child.once('error', reject)
-      child.once('exit', () =>
-        reject(new Error('The export took too long or too much memory and was stopped.')),
-      )
-      child.send(input)
-    }).finally(() => this.children.delete(id))
-  }
 }
 
-/** The child's program: built beside this one, or its source when run from source. */
-function childPath(): string {
-  const built = fileURLToPath(new URL('./exports/renderChild.mjs', import.meta.url))
-  return existsSync(built) ? built : fileURLToPath(new URL('./renderChild.ts', import.meta.url))
-}
-
-async function pictures(
-  projectId: string,
-  { records }: PageSources['drawing'],
-): Promise<Record<string, string>> {
+/** The pictures a drawing shows. */
+function picturesOn(projectId: string, { records }: PageSources['drawing']): Promise<AssetRow[]> {
   const ids = new Set(Object.values(records.blocks).flatMap(({ picture }) => picture?.asset ?? []))
-  const assets = await AssetRow.findAll({ where: { projectId, id: [...ids] } })
-  const found = await Promise.all(
-    assets.map(async ({ id, type, sha256 }) => {
-      return [id, `data:${type};base64,${(await wholeBlob(sha256)).toString('base64')}`] as const
-    }),
-  )
-  return Object.fromEntries(found)
+  return AssetRow.findAll({ where: { projectId, id: [...ids] } })
 }

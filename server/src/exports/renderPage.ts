@@ -8,7 +8,7 @@ import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex
 import type { FontFile } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
-import { fontData, fontFace } from './embeddedFonts'
+import { fontData, fontFaces } from './embeddedFonts'
 import type { PageExport } from './jobModel'
 import { svgToPng } from './svgToPng'
 
@@ -23,15 +23,17 @@ export interface PageInput extends PageExport {
 export function renderPage(input: PageInput): Uint8Array {
   switch (input.format) {
     case 'svg':
-      return strToU8(svgOf(input))
-    case 'png':
-      return svgToPng(svgOf(input), input.scale)
+      return strToU8(svgOf(input).svg)
+    case 'png': {
+      const { svg, size } = svgOf(input)
+      return svgToPng(svg, size, input.scale)
+    }
     case 'html':
       return zipSync({ 'index.html': strToU8(htmlOf(input)) })
   }
 }
 
-function svgOf({ sources, width, title, pictures }: PageInput): string {
+function svgOf({ sources, width, title, pictures }: PageInput) {
   const band = bandAt(bandsOf(sources.site).inOrder, width)
   const page = resolvePage(sources, band.id)
   const layout = new PageLayouter(shippedFontLibrary()).layout(page, {
@@ -40,11 +42,12 @@ function svgOf({ sources, width, title, pictures }: PageInput): string {
   })
   const used = new Set<FontFile>()
   eachBox(layout, ({ paragraph }) => paragraph?.items.forEach(({ face }) => used.add(face.file)))
-  return pageSvg(layout, {
+  const svg = pageSvg(layout, {
     title,
-    styles: [...used].map(fontFace).join(''),
+    styles: fontFaces([...used]),
     pictureAddress: ({ asset }) => (asset ? pictures[asset] : undefined),
   })
+  return { svg, size: { width: layout.width, height: layout.height } }
 }
 
 function htmlOf({ sources, title, pictures }: PageInput): string {

@@ -3,7 +3,7 @@ import PdfDocument from 'pdfkit'
 import { sheetSvg, type Mark, type Sheet } from '@nolvex/core/paint/sheet'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontPath, shippedFonts } from '../fonts/shippedFonts'
-import { fontFace } from './embeddedFonts'
+import { fontFaces } from './embeddedFonts'
 import { svgToPng } from './svgToPng'
 
 /** Pixels for each point of a PNG: 192 to the inch, and a little over. */
@@ -17,7 +17,9 @@ export async function sheetFiles(
 ): Promise<Uint8Array> {
   if (file === 'pdf') return pdfOf(sheets, title)
   const pictures = sheets.map((sheet) =>
-    file === 'svg' ? strToU8(sheetSvg(sheet, stylesFor(sheet))) : svgToPng(sheetSvg(sheet), PNG_SCALE),
+    file === 'svg'
+      ? strToU8(sheetSvg(sheet, stylesFor(sheet)))
+      : svgToPng(sheetSvg(sheet), inPixels(sheet), PNG_SCALE),
   )
   if (pictures.length === 1) return pictures[0]
   return zipSync(Object.fromEntries(pictures.map((bytes, index) => [`sheet-${index + 1}.${file}`, bytes])), {
@@ -32,11 +34,10 @@ const isUsed = (
   !italic &&
   sheet.marks.some((mark) => mark.type === 'text' && mark.family === family && mark.weight === weight)
 
-const stylesFor = (sheet: Sheet) =>
-  shippedFonts()
-    .filter((font) => isUsed(sheet, font))
-    .map(fontFace)
-    .join('')
+const stylesFor = (sheet: Sheet) => fontFaces(shippedFonts().filter((font) => isUsed(sheet, font)))
+
+/** px for each point: an SVG's own unit is the CSS px. */
+const inPixels = ({ width, height }: Sheet) => ({ width: (width * 4) / 3, height: (height * 4) / 3 })
 
 /** Sheets as one PDF with its fonts embedded; words stay words. */
 function pdfOf(sheets: Sheet[], title: string): Promise<Uint8Array> {

@@ -1,15 +1,26 @@
 import { Resvg } from '@resvg/resvg-js'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontPath } from '../fonts/shippedFonts'
+import { Problem } from '../http/problem'
 
-const MOST_PIXELS = 100_000_000
+/** Pixels of a PNG: each takes four bytes while it is drawn, and as much again while it is packed. */
+export const MOST_PNG_PIXELS = 80_000_000
 
 /**
  * A drawing as a PNG, set in the shipped fonts.
- * @param scale pixels for each px
- * @throws Error when it would be too large
+ * @param size of the drawing, px
+ * @param scale pixels for each px, both ways
+ * @throws Problem when it would be too large
  */
-export function svgToPng(svg: string, scale: number): Uint8Array {
+export function svgToPng(svg: string, size: { width: number; height: number }, scale: number): Uint8Array {
+  const pixels = Math.ceil(size.width * scale) * Math.ceil(size.height * scale)
+  if (pixels > MOST_PNG_PIXELS) {
+    const instead = scale > 1 ? 'Take it at 1x, or as SVG.' : 'Take it as SVG, or at a smaller size.'
+    throw new Problem(
+      422,
+      `This would be a PNG of ${Math.round(pixels / 1e6)} megapixels, more than ${MOST_PNG_PIXELS / 1e6}. ${instead}`,
+    )
+  }
   const renderer = new Resvg(svg, {
     fitTo: { mode: 'zoom', value: scale },
     font: {
@@ -18,8 +29,5 @@ export function svgToPng(svg: string, scale: number): Uint8Array {
       defaultFontFamily: 'Public Sans',
     },
   })
-  if (renderer.width * renderer.height * scale > MOST_PIXELS) {
-    throw new Error('This is too large for a PNG of this size. Take it at 1x, or as SVG.')
-  }
   return renderer.render().asPng()
 }

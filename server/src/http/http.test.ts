@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { isFromHere } from './loopbackOnly'
 import { openApi } from './openApi'
-import { Problem, problemOf } from './problem'
+import { problemOf } from './answerProblem'
+import { Problem } from './problem'
 
 test.each([
   ['127.0.0.1:4180', 'http://127.0.0.1:4180', true],

@@ -1,10 +1,17 @@
-import express, { Router } from 'express'
+import { join } from 'node:path'
+import { Router } from 'express'
 import type { Sequelize } from 'sequelize'
 import { z } from 'zod'
-import { readProjectFile } from '@nolvex/core/formats/projectFile'
+import type { Children } from '../children/children'
+import { inWorkFolder } from '../children/workFolder'
 import type { ProjectStates } from '../documents/projectState'
+import { bodyToFile } from '../http/fileBody'
+import { jsonBody } from '../http/jsonBody'
 import { ProjectRow } from './projectModel'
-import { createProject, findProject, startingDocuments } from './projectService'
+import { createProject, findProject, openProjectFile } from './projectService'
+
+/** Bytes a project file may have. */
+export const LARGEST_PROJECT_FILE = 600 * 1024 * 1024
 
 export const projectBody = z.strictObject({
   name: z.string().trim().min(1, 'give the project a name').max(200),
@@ -18,8 +25,13 @@ const summary = ({ id, name, revision, createdAt, updatedAt }: ProjectRow) => ({
   updatedAt,
 })
 
-/** Listing, creating, renaming, deleting and opening projects. */
-export function projectRoutes(sequelize: Sequelize, states: ProjectStates): Router {
+/** Listing, creating, renaming, deleting and opening projects. @param freed is told when bytes may be free */
+export function projectRoutes(
+  sequelize: Sequelize,
+  states: ProjectStates,
+  children: Children,
+  freed: () => void,
+): Router {
   const router = Router()
 
   router.get('/projects', async (_request, response) => {
@@ -27,23 +39,20 @@ export function projectRoutes(sequelize: Sequelize, states: ProjectStates): Rout
     response.json({ projects: projects.map(summary) })
   })
 
-  router.post('/projects', express.json(), async (request, response) => {
+  router.post('/projects', jsonBody(), async (request, response) => {
     const { name } = projectBody.parse(request.body)
-    const project = await createProject(sequelize, { name, documents: startingDocuments(), assets: [] })
+    response.status(201).json(summary(await createProject(sequelize, name)))
+  })
+
+  router.post('/projects/open', async (request, response) => {
+    const project = await inWorkFolder(async (folder) => {
+      await bodyToFile(request, join(folder, 'upload'), LARGEST_PROJECT_FILE)
+      return openProjectFile(sequelize, children, folder)
+    })
     response.status(201).json(summary(project))
   })
 
-  router.post(
-    '/projects/open',
-    express.raw({ type: 'application/zip', limit: '600mb' }),
-    async (request, response) => {
-      const file = readProjectFile(new Uint8Array(request.body as Buffer))
-      const project = await createProject(sequelize, file)
-      response.status(201).json(summary(project))
-    },
-  )
-
-  router.patch('/projects/:project', express.json(), async (request, response) => {
+  router.patch('/projects/:project', jsonBody(), async (request, response) => {
     const { name } = projectBody.parse(request.body)
     const project = await findProject(request.params.project)
     response.json(summary(await project.update({ name })))
@@ -53,6 +62,7 @@ export function projectRoutes(sequelize: Sequelize, states: ProjectStates): Rout
     const project = await findProject(request.params.project)
     await project.destroy()
     states.forget(project.id)
+    freed()
     response.status(204).end()
   })
 

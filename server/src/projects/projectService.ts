@@ -1,12 +1,16 @@
 import { randomFillSync } from 'node:crypto'
+import { readFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import type { Sequelize } from 'sequelize'
 import { idMaker } from '@nolvex/core/document/ids'
 import type { Documents } from '@nolvex/core/document/types'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
-import type { Project } from '@nolvex/core/formats/projectFile'
-import { storeAsset } from '../assets/assetService'
-import { writeSnapshot } from '../documents/projectState'
+import { AssetRow } from '../assets/assetModels'
+import { storeBlob } from '../assets/blobs'
+import type { Children } from '../children/children'
+import { SnapshotRow } from '../documents/changeModel'
+import { packDocuments } from '../documents/packing'
 import { Problem } from '../http/problem'
 import { ProjectRow } from './projectModel'
 
@@ -23,17 +27,55 @@ export async function findProject(id: string): Promise<ProjectRow> {
 export const startingDocuments = (): Documents =>
   ({ site: usualSite, style: plainStyle }) as unknown as Documents
 
-/** Creates a project with documents and pictures. Its first revision is a snapshot. */
-export async function createProject(
+type StoredAsset = Pick<AssetRow, 'id' | 'name' | 'type' | 'width' | 'height' | 'sha256'>
+
+interface NewProject {
+  name: string
+  documents: { body: Buffer; bytes: number }
+  assets: StoredAsset[]
+}
+
+/** Creates a project with nothing in it yet. */
+export async function createProject(sequelize: Sequelize, name: string, id = newId()): Promise<ProjectRow> {
+  const documents = await packDocuments(startingDocuments())
+  return insertProject(sequelize, { name, documents, assets: [] }, id)
+}
+
+/** What reading a project file may take. */
+const PROJECT_LIMITS = { seconds: 60, megabytes: 1800 }
+
+/**
+ * Opens the project file that lies in a folder as `upload`: a child process reads and checks all of it before anything
+ * is stored, and then all of it is, or nothing.
+ * @throws Problem that says which part of it is wrong
+ */
+export async function openProjectFile(
   sequelize: Sequelize,
-  { name, documents, assets }: Project,
+  children: Children,
+  folder: string,
   id = newId(),
+): Promise<ProjectRow> {
+  const { name, snapshot, bytes, assets } = await children.run('openProject', folder, {}, PROJECT_LIMITS)
+  const stored: StoredAsset[] = []
+  for (const { file, ...asset } of assets)
+    stored.push({ ...asset, sha256: await storeBlob(sequelize, join(folder, file)) })
+  const body = await readFile(join(folder, snapshot))
+  return insertProject(sequelize, { name, documents: { body, bytes }, assets: stored }, id)
+}
+
+/** Stores a project; its first revision is a snapshot. */
+async function insertProject(
+  sequelize: Sequelize,
+  { name, documents, assets }: NewProject,
+  id: string,
 ): Promise<ProjectRow> {
   return sequelize.transaction(async (transaction) => {
     const project = await ProjectRow.create({ id, name, revision: 1 }, { transaction })
-    for (const asset of assets)
-      await storeAsset(project.id, asset, { mayBeFile: !asset.type.startsWith('image/'), transaction })
-    await writeSnapshot(project.id, { revision: 1, documents }, transaction)
+    await AssetRow.bulkCreate(
+      assets.map((asset) => ({ ...asset, projectId: id })),
+      { transaction },
+    )
+    await SnapshotRow.create({ projectId: id, revision: 1, ...documents }, { transaction })
     return project
   })
 }

@@ -11,7 +11,9 @@ export async function inDatabase(url: string, ...statements: string[]): Promise<
 /** An empty database of this name for one test file. @returns its address */
 export async function emptyDatabase(name: string): Promise<string> {
   const url = new URL(process.env.TEST_DATABASE_URL as string)
-  await inDatabase(url.toString(), `create database ${name}`)
+  // As in use, the application is no superuser: it owns its database and nothing else.
+  const make = `create database ${name} owner ${url.username}`
+  await inDatabase(process.env.TEST_DATABASE_ADMIN_URL as string, make)
   url.pathname = `/${name}`
   return url.toString()
 }

@@ -1,3 +1,5 @@
+import { USUAL_TIMES } from '../assets/sweeper'
+import type { Config } from '../config'
 import { startServer } from '../server'
 import { emptyDatabase } from './testDatabase'
 
@@ -10,7 +12,16 @@ export interface Answer<T> {
 /** A whole server on a database of its own, and how to ask it things. */
 export async function startTestServer(name: string) {
   const databaseUrl = await emptyDatabase(name)
-  const server = await startServer({ databaseUrl, port: 0, logLevel: 'silent', demo: 'none' })
+  const sweepTimes = { ...USUAL_TIMES, blobSeconds: 0 }
+  const config: Config = {
+    databaseUrl,
+    port: 0,
+    logLevel: 'silent',
+    demo: 'none',
+    patienceMs: 1000,
+    sweepTimes,
+  }
+  const server = await startServer(config)
 
   async function ask<T = { error: string }>(method: string, path: string, body?: object): Promise<Answer<T>> {
     const init = body

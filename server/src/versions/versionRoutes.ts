@@ -1,7 +1,9 @@
-import express, { Router } from 'express'
+import { Router } from 'express'
 import type { Sequelize } from 'sequelize'
 import { z } from 'zod'
 import { writeSnapshot, type ProjectStates } from '../documents/projectState'
+import { sendDocuments } from '../documents/documentRoutes'
+import { jsonBody } from '../http/jsonBody'
 import { Problem } from '../http/problem'
 import { ProjectRow } from '../projects/projectModel'
 import { findProject, newId } from '../projects/projectService'
@@ -33,7 +35,7 @@ export function versionRoutes(sequelize: Sequelize, states: ProjectStates): Rout
     response.json({ versions: rows.map(described) })
   })
 
-  router.post('/projects/:project/versions', express.json(), async (request, response) => {
+  router.post('/projects/:project/versions', jsonBody(), async (request, response) => {
     const { name, note, gate } = versionBody.parse(request.body)
     const approvals = (gate?.by ?? []).map(approval)
     const row = await sequelize.transaction(async (transaction) => {
@@ -63,7 +65,7 @@ export function versionRoutes(sequelize: Sequelize, states: ProjectStates): Rout
     response.status(201).json(described(row))
   })
 
-  router.post('/projects/:project/versions/:version/approvals', express.json(), async (request, response) => {
+  router.post('/projects/:project/versions/:version/approvals', jsonBody(), async (request, response) => {
     const { by } = approvalBody.parse(request.body)
     const version = await findVersion(request.params)
     if (!version.stage) throw new Problem(409, 'This version approves no stage.')
@@ -79,7 +81,7 @@ export function versionRoutes(sequelize: Sequelize, states: ProjectStates): Rout
   router.get('/projects/:project/versions/:version/documents', async (request, response) => {
     const version = await findVersion(request.params)
     const { documents } = await states.at(version.projectId, version.revision)
-    response.json({ ...described(version), documents })
+    await sendDocuments(response, described(version), documents)
   })
 
   return router

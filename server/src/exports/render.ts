@@ -1,0 +1,59 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { unpackDocuments } from '../documents/packing'
+import type { ExportInput } from './jobModel'
+import type { GridInput } from './renderGrid'
+
+/** A picture of a project, as it lies in the folder. */
+export interface AssetFile {
+  id: string
+  type: string
+  file: string
+}
+
+/** What a child process renders besides the documents, which lie packed in the folder as `documents`. */
+export interface RenderInput {
+  wanted: ExportInput
+  title: string
+  /** pictures of a page */
+  pictures: AssetFile[]
+  /** who agreed the grid */
+  agreed?: GridInput['agreed']
+}
+
+/**
+ * Renders an export into a folder as `result`. To be run in a child process.
+ * @throws Problem for what cannot be rendered, with what to do instead
+ */
+export async function render(folder: string, input: RenderInput): Promise<object> {
+  await writeFile(join(folder, 'result'), await rendered(folder, input))
+  return {}
+}
+
+async function rendered(
+  folder: string,
+  { wanted, title, pictures, agreed }: RenderInput,
+): Promise<Uint8Array> {
+  const documents = await unpackDocuments(await readFile(join(folder, 'documents')))
+  const { site, style } = documents as unknown as Pick<PageSources, 'site' | 'style'>
+  switch (wanted.format) {
+    case 'map':
+      return (await import('./renderMap')).renderMap({ ...wanted, title, site })
+    case 'grid':
+      return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
+    default: {
+      const drawing = documents[wanted.page] as unknown as PageSources['drawing']
+      const { renderPage } = await import('./renderPage')
+      const sources = { site, style, drawing }
+      return renderPage({ ...wanted, title, sources, pictures: await dataAddresses(folder, pictures) })
+    }
+  }
+}
+
+async function dataAddresses(folder: string, pictures: AssetFile[]): Promise<Record<string, string>> {
+  const found: Record<string, string> = {}
+  for (const { id, type, file } of pictures)
+    found[id] = `data:${type};base64,${(await readFile(join(folder, file))).toString('base64')}`
+  return found
+}

@@ -1,0 +1,62 @@
+import type { NextFunction, Request, Response } from 'express'
+import { ZodError } from 'zod'
+import type {} from 'pino-http'
+import { Problem } from './problem'
+
+/** What PostgreSQL says when it cannot answer now: connections, resources, shutting down, deadlocks (appendix A). */
+const UNAVAILABLE_CODES = /^(?:08|53|57P|40)/
+const UNAVAILABLE_NAMES =
+  /^Sequelize(?:Connection|HostNotFound|HostNotReachable|AccessDenied|InvalidConnection)/
+/** What it says of values it cannot hold: ill-formed text, numbers out of range. */
+const UNFIT_CODES = /^22/
+const LOST = /^(?:Connection terminated|read ECONNRESET|write EPIPE|Client has encountered)/
+
+interface AnyError {
+  name?: string
+  status?: number
+  type?: string
+  message?: string
+  original?: { code?: string; message?: string }
+}
+
+/** Whether the database does not answer, so that the same may succeed later. */
+export function isUnavailable(error: unknown): boolean {
+  const { name = '', message = '', original } = (error ?? {}) as AnyError
+  const { code = '', message: said = message } = original ?? {}
+  return UNAVAILABLE_NAMES.test(name) || UNAVAILABLE_CODES.test(code) || (!code && LOST.test(said))
+}
+
+/** Turns whatever went wrong into a status and a sentence; what nobody foresaw is told without details. */
+export function problemOf(error: unknown): { status: number; message: string } {
+  if (error instanceof Problem) return { status: error.status, message: error.message }
+  if (error instanceof ZodError) {
+    const [issue] = error.issues
+    return { status: 422, message: `${issue.path.join('.') || 'The request'}: ${issue.message}` }
+  }
+  const { status, type, message = '', original } = (error ?? {}) as AnyError
+  if (type === 'entity.too.large') return { status: 413, message: 'This is larger than the server takes.' }
+  if (type === 'entity.parse.failed') return { status: 400, message: 'The request is not JSON.' }
+  if (type === 'encoding.unsupported') return { status: 415, message: 'Send the request uncompressed.' }
+  if (isUnavailable(error))
+    return {
+      status: 503,
+      message: 'The database does not answer. Your work is kept here and sent when it does.',
+    }
+  if (UNFIT_CODES.test(original?.code ?? ''))
+    return { status: 422, message: 'The request holds a value the database cannot keep.' }
+  if (status && status >= 400 && status < 500) return { status, message: message.slice(0, 200) }
+  return {
+    status: 500,
+    message: 'Something went wrong on the server; nothing was changed. It is in the server’s log.',
+  }
+}
+
+/** The last handler of the application: answers every error as JSON. */
+export function answerProblem(error: unknown, request: Request, response: Response, next: NextFunction) {
+  if (response.headersSent) return next(error)
+  const { status, message } = problemOf(error)
+  if (status >= 500) request.log.error({ err: error }, 'request failed')
+  // What a refused upload still sends is not waited for.
+  if (!request.complete) response.setHeader('connection', 'close')
+  response.status(status).json({ error: message })
+}
