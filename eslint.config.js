@@ -36,7 +36,7 @@ export default [
     },
   },
   {
-    files: ['scripts/*.mjs', '*.js'],
+    files: ['scripts/*.mjs', 'e2e/**/*.mjs', '*.js'],
     languageOptions: {
       globals: {
         process: 'readonly',
@@ -45,6 +45,7 @@ export default [
         clearTimeout: 'readonly',
         globalThis: 'readonly',
         fetch: 'readonly',
+        performance: 'readonly',
         URL: 'readonly',
       },
     },

@@ -29,14 +29,15 @@ export class Site {
     readonly address: string,
     readonly databaseUrl: string,
     private port: number,
+    private settings: Record<string, string> = {},
   ) {}
 
   /** Starts a server on a fresh database made from the template. */
-  static async start(cluster: Database, name: string): Promise<Site> {
+  static async start(cluster: Database, name: string, settings: Record<string, string> = {}): Promise<Site> {
     const database = `journey_${name.toLowerCase().replace(/[^a-z0-9]+/g, '_')}_${Date.now()}`
     await asAdmin(cluster, `create database ${database} template nolvex_template owner ${ownerOf(cluster)}`)
     const port = await freePort()
-    const site = new Site(`http://127.0.0.1:${port}`, addressOf(cluster, database), port)
+    const site = new Site(`http://127.0.0.1:${port}`, addressOf(cluster, database), port, settings)
     await site.startServer()
     return site
   }
@@ -57,6 +58,7 @@ export class Site {
       PORT: String(this.port),
       LOG_LEVEL: 'fatal',
       NOLVEX_DEMO: 'load',
+      ...this.settings,
     }
     const server = fork(join(ROOT, 'server/dist/main.mjs'), {
       env,
@@ -67,6 +69,11 @@ export class Site {
       server.once('message', () => resolve())
       server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)))
     })
+  }
+
+  /** The process number of the server. */
+  get pid(): number {
+    return this.server?.pid ?? 0
   }
 
   /** Ends the server the hard way. */

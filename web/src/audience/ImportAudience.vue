@@ -70,7 +70,7 @@ async function take(list: FileList | null | undefined) {
   try {
     const text = await first.slice(0, PREVIEW).text()
     const whole = first.size > PREVIEW ? text.slice(0, text.lastIndexOf('\n') + 1) : text
-    head.value = readCsv(whole)
+    head.value = readCsv(whole, PREVIEW)
     mapping.value = guessAudienceMapping(head.value.heading)
   } catch (error) {
     trouble.value = `${first.name}: ${(error as Error).message}`

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Json, Operation } from '@nolvex/core/document/types'
 import { histogram, totalVisits, visitsBy, type ViewportSize } from '@nolvex/core/viewport/audience'
 import { sharePerBand } from '@nolvex/core/site/bandShares'
+import { cutText } from '@nolvex/core/text/cutText'
 import { useProject } from '../session/projectStore'
 
 const NOBODY: ViewportSize[] = []
@@ -22,7 +23,7 @@ export const useAudience = createSharedComposable(() => {
   function set(found: ViewportSize[], source: string) {
     const fields: { sizes: Json; source: string } = {
       sizes: found as unknown as Json,
-      source: source.slice(0, 200),
+      source: cutText(source, 200),
     }
     const operations: Operation[] = record.value
       ? (['sizes', 'source'] as const).map((field) => {

@@ -5,6 +5,7 @@ import { bandGridSchema, type BandGrid } from '@nolvex/core/grid/bandGrid'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
 import { departures, gridOfPage } from '@nolvex/core/site/pageGrid'
 import type { Band } from '@nolvex/core/site/site'
+import { cutText } from '@nolvex/core/text/cutText'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import TextField from '../forms/TextField.vue'
@@ -27,7 +28,7 @@ const words = ({ columns, gutter, margin }: BandGrid) =>
 
 const keep = (name: string, grid: BandGrid) => {
   const id = newId()
-  const record = { id, name: name.slice(0, 100), grid: grid as unknown as Json }
+  const record = { id, name: cutText(name, 100), grid: grid as unknown as Json }
   project.changeSite(`Keep the grid ${name}`, [{ type: 'put', collection: 'savedGrids', id, record }])
 }
 const forget = (id: string) =>

@@ -13,6 +13,7 @@ import type { ChangePart, Json } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import type { Band } from '@nolvex/core/site/site'
+import { cutText } from '@nolvex/core/text/cutText'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 
@@ -53,7 +54,7 @@ export function useBandChanges() {
       ),
     split: (band: Band, at: number) =>
       attempt(band.id, `Split ${band.name} at ${at} px`, ({ site }) =>
-        splitBand(site, band.id, at, { id: newId(), name: `${band.name} 2`.slice(0, 60) }),
+        splitBand(site, band.id, at, { id: newId(), name: cutText(`${band.name} 2`, 60) }),
       ),
     remove: (band: Band) =>
       attempt(band.id, `Take away the band ${band.name}`, (all) => removeBand(all, band.id)),

@@ -5,6 +5,7 @@ import { putAmong } from '@nolvex/core/document/placing'
 import { homePage } from '@nolvex/core/site/address'
 import { nextRequirement, type Decision } from '@nolvex/core/site/brief'
 import { addPages } from '@nolvex/core/site/pageChanges'
+import { cutText } from '@nolvex/core/text/cutText'
 import AddLine from '../forms/AddLine.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
@@ -41,7 +42,7 @@ const addAudience = (name: string) =>
   project.changeSite(
     'Add audience',
     putAmong('audienceGroups', audiences.value, audiences.value.length, [
-      { id: newId(), name: name.slice(0, 200) },
+      { id: newId(), name: cutText(name, 200) },
     ]),
   )
 const addIdea = (text: string) =>
@@ -56,7 +57,7 @@ function ideaToPage(id: string, text: string) {
   const page = newId()
   project.changeSite('Make the idea a page', [
     ...addPages(map.pages, parent, childrenOf(map.pages, parent).length, [
-      { id: page, title: text.slice(0, 500) },
+      { id: page, title: cutText(text, 500) },
     ]),
     { type: 'remove', collection: 'ideas', id },
   ])

@@ -11,11 +11,10 @@ import { fieldsOf, fillFromTable, readValue } from '@nolvex/core/content/collect
 import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { Operation } from '@nolvex/core/document/types'
-import { readCsv } from '@nolvex/core/formats/csv'
-import { textOfFile } from '@nolvex/core/formats/importedPages'
 import { useVirtualList } from '@vueuse/core'
 import ChoiceField from '../forms/ChoiceField.vue'
 import TextField from '../forms/TextField.vue'
+import { useReader } from '../reading/useReader'
 import { api } from '../session/api'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -25,6 +24,7 @@ const props = defineProps<{ collection: CollectionDocument }>()
 const emit = defineEmits<{ gone: [] }>()
 const project = useProject()
 const trouble = ref('')
+const ask = useReader()
 
 const TYPES = {
   text: 'Text',
@@ -114,12 +114,9 @@ async function fromFile(event: Event) {
   input.value = ''
   if (!file) return
   try {
-    const table = readCsv(textOfFile(new Uint8Array(await file.arrayBuffer())))
-    fill(
-      `Fill from ${file.name}`,
-      table.heading,
-      table.rows.map(({ values }) => values),
-    )
+    const table = await ask((reader) => reader.readTable(file, MOST_ROWS))
+    if (table.trouble) trouble.value = table.trouble
+    else fill(`Fill from ${file.name}`, table.heading, table.rows)
   } catch (error) {
     trouble.value = `${file.name}: ${(error as Error).message}`
   }

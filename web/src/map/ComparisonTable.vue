@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
+import { cutText } from '@nolvex/core/text/cutText'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import TextField from '../forms/TextField.vue'
@@ -22,12 +23,12 @@ const verdict = (site: string, part: string) =>
 const addSite = (name: string) =>
   project.changeSite(
     'Compare a site',
-    putAmong('comparedSites', sites.value, sites.value.length, [{ id: newId(), name: name.slice(0, 200) }]),
+    putAmong('comparedSites', sites.value, sites.value.length, [{ id: newId(), name: cutText(name, 200) }]),
   )
 const addPart = (name: string) =>
   project.changeSite(
     'Compare a part',
-    putAmong('comparedParts', parts.value, parts.value.length, [{ id: newId(), name: name.slice(0, 200) }]),
+    putAmong('comparedParts', parts.value, parts.value.length, [{ id: newId(), name: cutText(name, 200) }]),
   )
 
 function judge(site: string, part: string, field: 'does' | 'note', value: string | undefined) {

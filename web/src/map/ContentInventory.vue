@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { addContentItems, contentNumber, type ContentItem } from '@nolvex/core/content/content'
 import type { Operation } from '@nolvex/core/document/types'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
+import { cutText } from '@nolvex/core/text/cutText'
 import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
@@ -94,7 +95,7 @@ function listFromSections() {
       .filter((section) => !taken.has(section.id))
       .map((section) => ({
         id: newId(),
-        title: `${title}: ${section.name}`.slice(0, 500),
+        title: cutText(`${title}: ${section.name}`, 500),
         page: id,
         section: section.id,
         kind: section.source === 'service' ? ('data' as const) : ('text' as const),

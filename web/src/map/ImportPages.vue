@@ -1,68 +1,70 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { ElDialog } from 'element-plus'
-import { computed, ref, watch } from 'vue'
-import { readCsv } from '@nolvex/core/formats/csv'
-import {
-  ImportError,
-  MOST_IMPORTED,
-  textOfFile,
-  type ImportedPages,
-} from '@nolvex/core/formats/importedPages'
-import { guessMapping, PAGE_COLUMNS, type PageColumn, type PageMapping } from '@nolvex/core/formats/pagesCsv'
-import { guessFormat, PAGE_FORMATS, readPages, type PageFormat } from '@nolvex/core/formats/readPages'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { ImportedPages } from '@nolvex/core/formats/importedPages'
+import { PAGE_COLUMNS, type PageColumn, type PageMapping } from '@nolvex/core/formats/pagesCsv'
+import { guessFormat, PAGE_FORMATS, type PageFormat } from '@nolvex/core/formats/readPages'
 import ChoiceField from '../forms/ChoiceField.vue'
+import type { ReadPageList } from '../reading/readPageList'
+import { useReader } from '../reading/useReader'
 
 /** Brings pages in from typed or pasted text, or from files, with a preview before anything changes. */
 const props = defineProps<{ below?: string }>()
 const emit = defineEmits<{ add: [pages: ImportedPages['pages'], mode: 'merge' | 'replace'] }>()
 const open = defineModel<boolean>({ required: true })
 const text = ref('')
-const files = ref<{ name: string; text: string }[]>([])
+const files = shallowRef<File[]>([])
 const chosen = ref<PageFormat>()
 const mode = ref<'merge' | 'replace'>('merge')
-const mapping = ref<PageMapping>()
-const fileTrouble = ref('')
+const said = shallowRef<PageMapping>()
 const isOver = ref(false)
 
-const texts = computed(() => (files.value.length ? files.value.map((file) => file.text) : [text.value]))
-const format = computed(() => chosen.value ?? guessFormat(texts.value[0], files.value[0]?.name))
-const isEmpty = computed(() => texts.value.every((one) => one.trim() === ''))
+const NOTHING: ReadPageList = {
+  format: 'indented',
+  pages: [],
+  remarks: [],
+  heading: [],
+  beginning: '',
+  trouble: '',
+}
+const ask = useReader()
+const read = shallowRef(NOTHING)
+const isReading = ref(false)
+let asked = 0
 
-const heading = computed(() => {
-  if (format.value !== 'csv' || isEmpty.value) return []
+// Whatever is read, it is read elsewhere, so that no list, however long or wrong, keeps the page from answering.
+watch([text, files, chosen, said], () => (isReading.value = true))
+watchDebounced([text, files, chosen, said], () => void readAgain(), { debounce: 80 })
+
+async function readAgain() {
+  const question = ++asked
+  const source = { text: text.value, files: files.value, format: chosen.value, mapping: said.value }
   try {
-    return readCsv(texts.value[0]).heading
+    const found = await ask((reader) => reader.readPageList(source))
+    if (question === asked) read.value = found
   } catch {
-    return []
+    if (question === asked)
+      read.value = { ...NOTHING, trouble: 'This could not be read. Try another format.' }
   }
-})
-watch(heading, (names, before) => {
-  if (names.join('\n') !== before.join('\n')) mapping.value = guessMapping(names)
-})
+  if (question === asked) isReading.value = false
+}
 
-const NOTHING: ImportedPages = { pages: [], remarks: [] }
-const read = computed((): ImportedPages & { trouble: string } => {
-  if (isEmpty.value) return { ...NOTHING, trouble: '' }
-  try {
-    const found = readPages(format.value, texts.value, mapping.value)
-    const isMany = found.pages.length > MOST_IMPORTED
-    return {
-      ...found,
-      trouble: isMany
-        ? `At most ${MOST_IMPORTED} pages can be brought in at once; this has ${found.pages.length}. Split it.`
-        : '',
-    }
-  } catch (error) {
-    if (!(error instanceof ImportError)) throw error
-    return { ...NOTHING, trouble: error.message }
-  }
+const format = computed(() =>
+  files.value.length ? read.value.format : (chosen.value ?? guessFormat(text.value)),
+)
+const heading = computed(() => read.value.heading)
+const mapping = computed(() => read.value.mapping)
+watch(heading, (names, before) => {
+  if (names.join('\n') !== before.join('\n')) said.value = undefined
 })
-const trouble = computed(() => fileTrouble.value || read.value.trouble)
+const trouble = computed(() => (isReading.value ? '' : read.value.trouble))
 const tops = computed(() => read.value.pages.filter(({ depth }) => depth === 0).length)
 
 const field = ref<HTMLTextAreaElement>()
-const canAdd = computed(() => read.value.pages.length > 0 && trouble.value === '')
+const canAdd = computed(() => !isReading.value && read.value.pages.length > 0 && trouble.value === '')
 const addWords = computed(() => {
+  if (isReading.value) return 'Reading…'
   const count = read.value.pages.length
   if (count === 0) return 'Nothing to add yet'
   const what = count === 1 ? 'Add 1 page' : `Add ${count} pages`
@@ -83,28 +85,18 @@ const columns = computed(() =>
 )
 
 function mean(column: PageColumn, at: string | undefined) {
-  mapping.value = { ...mapping.value, [column]: at === undefined ? undefined : Number(at) }
+  said.value = { ...mapping.value, [column]: at === undefined ? undefined : Number(at) }
 }
 
-async function take(list: FileList | null | undefined) {
-  fileTrouble.value = ''
-  const taken = await Promise.all(
-    [...(list ?? [])].map(async (file) => {
-      try {
-        return { name: file.name, text: textOfFile(new Uint8Array(await file.arrayBuffer())) }
-      } catch (error) {
-        fileTrouble.value = `${file.name}: ${(error as Error).message}`
-        return undefined
-      }
-    }),
-  )
-  files.value = taken.filter((file) => file !== undefined)
+function take(list: FileList | null | undefined) {
+  files.value = [...(list ?? [])]
   chosen.value = undefined
+  said.value = undefined
 }
 
 function drop(event: DragEvent) {
   isOver.value = false
-  void take(event.dataTransfer?.files)
+  take(event.dataTransfer?.files)
 }
 
 defineExpose({ take })
@@ -112,7 +104,7 @@ defineExpose({ take })
 function clear() {
   text.value = ''
   files.value = []
-  fileTrouble.value = ''
+  said.value = undefined
   chosen.value = undefined
   mode.value = 'merge'
 }
@@ -169,7 +161,7 @@ function add() {
         @keydown.tab.exact.prevent="text += '\t'"
         @keydown.ctrl.enter.prevent="canAdd && add()"
       />
-      <textarea v-else readonly aria-label="What the file holds" :value="files[0].text.slice(0, 20000)" />
+      <textarea v-else readonly aria-label="What the file holds" :value="read.beginning" />
       <ol class="preview" aria-label="What will be added">
         <li v-if="read.pages.length === 0" class="soft">What will be added shows here.</li>
         <li

@@ -6,6 +6,7 @@ import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { findPageArea, type Area } from '@nolvex/core/viewport/findPageArea'
 import { partsOfPicture } from '@nolvex/core/viewport/frame'
+import { cutText } from '@nolvex/core/text/cutText'
 import FigureField from '../forms/FigureField.vue'
 import { api } from '../session/api'
 import { newId } from '../session/newId'
@@ -40,7 +41,7 @@ async function take(list: FileList | null | undefined) {
   try {
     const read = await readPixels(file)
     bitmap.value = read.bitmap
-    name.value = file.name.replace(/\.\w+$/, '').slice(0, 60) || 'From a picture'
+    name.value = cutText(file.name.replace(/\.\w+$/, ''), 60) || 'From a picture'
     if (address.value) URL.revokeObjectURL(address.value)
     address.value = URL.createObjectURL(file)
     const found = findPageArea(read.pixels)

@@ -4,6 +4,7 @@ import type { Json } from '@nolvex/core/document/types'
 import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { FRAME_PARTS, type FramePart, type FramePartName, type FrameSide } from '@nolvex/core/viewport/frame'
+import { cutText } from '@nolvex/core/text/cutText'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import TextField from '../forms/TextField.vue'
@@ -43,7 +44,7 @@ type Collection = 'screens' | 'frames'
 function keep(collection: Collection, fields: Record<string, Json>, name: string) {
   const id = newId()
   const others = inOrder<{ id: string; order: string }>(Object.values(project.site.records[collection]))
-  const made = { id, name: name.slice(0, 60), ...fields }
+  const made = { id, name: cutText(name, 60), ...fields }
   project.changeSite(
     collection === 'screens' ? 'Keep a screen' : 'Keep a frame',
     putAmong(collection, others, others.length, [made]),

@@ -32,6 +32,9 @@ export interface ExportJob {
   error?: string
 }
 
+/** Status of an answer that is none of ours. */
+const UNFORESEEN = 520
+
 async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
   let response: Response
   try {
@@ -85,7 +88,17 @@ export const api = {
     ask<{ id: string; name: string; revision: number; documents: Documents }>(`/projects/${id}/documents`),
   changesSince: (id: string, since: number) =>
     ask<{ changes: LoggedChange[] }>(`/projects/${id}/changes?since=${since}`),
-  commit: (id: string, change: Change) => ask<LoggedChange>(`/projects/${id}/changes`, json('POST', change)),
+  commit: async (id: string, change: Change) => {
+    const logged = await ask<LoggedChange>(`/projects/${id}/changes`, json('POST', change))
+    // What stands between us and the server may answer in its place.
+    if (
+      !Number.isInteger(logged?.revision) ||
+      !Array.isArray(logged.parts) ||
+      !Array.isArray(logged.outcomes)
+    )
+      throw new RequestError('The server answered with something else than the change.', UNFORESEEN)
+    return logged
+  },
   addPicture: (id: string, file: File) =>
     ask<Asset>(`/projects/${id}/assets?name=${encodeURIComponent(file.name)}`, {
       method: 'POST',

@@ -9,6 +9,7 @@ import type { SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import type { StyleDocument } from '@nolvex/core/style/style'
+import type { NotSaved } from './queue'
 import { Session, type SessionView } from './session'
 
 const nothing: SessionView = {
@@ -101,6 +102,7 @@ export const useProject = defineStore('project', () => {
     undo: () => session?.undo(),
     redo: () => session?.redo(),
     dismissNotSaved: () => session?.dismissNotSaved(),
+    retryNotSaved: (item: NotSaved) => session?.retryNotSaved(item),
     isLoaded: computed(() => name.value !== ''),
   }
 })

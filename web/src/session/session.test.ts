@@ -105,6 +105,79 @@ describe('one tab', () => {
     expect(tab.view.notSaved).toEqual([])
   })
 
+  test('sets aside what meets an answer nobody foresaw, after some tries, and goes on', async () => {
+    const tab = await openTab()
+    server.refusals = [500, 500, 500, 500]
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    tab.session.change('Add another', onSite(putPage('quay')))
+    await until(() => tab.view.connection === 'offline')
+    for (let tries = 0; tries < 3; tries++) {
+      expect(tab.view.notSaved).toEqual([])
+      await retry()
+      await settle()
+    }
+    await quiet(tab)
+    expect(titles(server.documents)).toEqual(['quay'])
+    expect(tab.view.notSaved).toMatchObject([{ label: 'Add page', outcomes: [{ reason: 'Answered 500.' }] }])
+
+    tab.session.retryNotSaved(tab.view.notSaved[0])
+    await quiet(tab)
+    expect(tab.view.notSaved).toEqual([])
+    expect(titles(server.documents).sort()).toEqual(['harbour', 'quay'])
+  })
+
+  test('what was set aside is found again by the next tab', async () => {
+    const tab = await openTab()
+    server.refusals = [500, 500, 500, 500]
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    for (let tries = 0; tries < 4; tries++) {
+      await settle()
+      await retry()
+    }
+    await until(() => tab.view.notSaved.length === 1)
+    await settle()
+    tab.session.close()
+    locks.releaseAll()
+    const next = await openTab()
+    await until(() => next.view.notSaved.length === 1)
+    next.session.retryNotSaved(next.view.notSaved[0])
+    await quiet(next)
+    expect(titles(server.documents)).toEqual(['harbour'])
+  })
+
+  test('an answer that is no change is none', async () => {
+    const tab = await openTab()
+    const { answer } = server
+    let odd = 1
+    server.answer = (path, init) =>
+      init?.method === 'POST' && odd-- > 0
+        ? Promise.resolve(new Response('<h1>Welcome</h1>', { status: 200 }))
+        : answer.call(server, path, init)
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    await settle()
+    await retry()
+    await quiet(tab)
+    expect(titles(server.documents)).toEqual(['harbour'])
+  })
+
+  test('half a character, as cutting may leave it, is mended before it is kept or sent', async () => {
+    const tab = await openTab()
+    tab.session.change('Add page', onSite(putPage('harbour'), setTitle('harbour', '😀'.slice(0, 1) + 'a\0b')))
+    await quiet(tab)
+    expect(titleIn(server.documents, 'harbour')).toBe('\uFFFDab')
+    expect(titleIn(tab.session.documents, 'harbour')).toBe('\uFFFDab')
+  })
+
+  test('a project that was deleted is said to be gone, and nothing is sent any more', async () => {
+    const tab = await openTab()
+    for (const socket of [...server.sockets]) socket.drop(4004)
+    expect(tab.view.connection).toBe('gone')
+    tab.session.change('Add page', onSite(putPage('harbour')))
+    await retry()
+    await settle()
+    expect(server.received).toEqual([])
+  })
+
   test('a change that breaks a rule never leaves, and says why', async () => {
     const tab = await openTab()
     tab.session.change(

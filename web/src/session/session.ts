@@ -9,25 +9,27 @@ import {
   type History,
   type HistoryStep,
 } from '@nolvex/core/document/history'
-import { rebasePending } from '@nolvex/core/document/rebase'
+import { mendedJson } from '@nolvex/core/document/jsonTrouble'
+import { editsText, rebasePending } from '@nolvex/core/document/rebase'
 import { splitParts } from '@nolvex/core/document/splitParts'
 import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { api, type RequestError } from './api'
 import { newId } from './newId'
-import { adoptAbandoned, holdName, storeQueue, type QueuedChange } from './queue'
-
-/** A change of ours, or part of one, that did not take effect. */
-export interface NotSaved {
-  label: string
-  outcomes: Outcome[]
-}
+import {
+  adoptAbandoned,
+  holdName,
+  storeQueue,
+  type NotSaved,
+  type QueuedChange,
+  type Unfinished,
+} from './queue'
 
 export interface SessionView {
   documents: Documents
   history: History
   waiting: number
-  connection: 'saved' | 'saving' | 'offline'
+  connection: 'saved' | 'saving' | 'offline' | 'gone'
   notSaved: NotSaved[]
 }
 
@@ -35,6 +37,12 @@ const RETRY_MS = 1500
 /** The log no longer reaches back to where this tab is: the status of a request, and the code a stream ends with. */
 const LOG_CUT = 410
 const CUT_OFF = 4001
+/** The code a stream ends with when its project was deleted. */
+const NO_PROJECT = 4004
+/** Answers after which the same may be taken later: none at all, busy, and a database or server that is away. */
+const WAITED_FOR = [0, 408, 429, 502, 503, 504]
+/** A change that meets an answer nobody foresaw is set aside after so many tries, so that those behind it get on. */
+const MOST_TRIES = 4
 
 /**
  * One tab's work on a project: the documents as the server has them, with the changes it has not acknowledged on top.
@@ -50,6 +58,9 @@ export class Session {
   private notSaved: NotSaved[] = []
   private sending = false
   private online = true
+  private isGone = false
+  /** how often the first change met an answer nobody foresaw */
+  private tries = 0
   private socket: WebSocket | undefined
   private closed = false
   /** logged changes that came out of turn, by revision */
@@ -67,7 +78,10 @@ export class Session {
     this.revision = revision
     this.confirmed = documents
     this.rebuild()
-    await adoptAbandoned(this.project, this.client, (changes) => this.adopt(changes))
+    // A queue that cannot be taken over now stays where it is until the next time.
+    await adoptAbandoned(this.project, this.client, (unfinished) => this.adopt(unfinished)).catch(
+      () => undefined,
+    )
     this.connect()
     void this.send()
     return name
@@ -87,7 +101,8 @@ export class Session {
    * @param mergeKey following changes with the same key become one step
    */
   change(label: string, parts: ChangePart[], mergeKey?: string) {
-    const step = this.enqueue(label, parts, mergeKey)
+    // Half a character, as cutting or pasting may leave it, could neither be kept nor sent.
+    const step = this.enqueue(mendedJson([label])[0], mendedJson(parts), mergeKey)
     if (step) this.history = record(this.history, step)
     this.announce()
   }
@@ -102,7 +117,15 @@ export class Session {
 
   dismissNotSaved() {
     this.notSaved = []
+    this.store()
     this.announce()
+  }
+
+  /** Makes a change that was set aside once more. */
+  retryNotSaved(item: NotSaved) {
+    if (!item.parts || !this.notSaved.includes(item)) return
+    this.notSaved = this.notSaved.filter((one) => one !== item)
+    this.change(item.label, item.parts)
   }
 
   private travel(side: 'undo' | 'redo') {
@@ -131,12 +154,15 @@ export class Session {
     return { label, changes: changes.map(({ id }) => id), inverse: applied.inverse, mergeKey }
   }
 
-  private async adopt(changes: QueuedChange[]) {
+  private async adopt({ changes, aside }: Unfinished) {
+    this.notSaved = [...this.notSaved, ...aside]
+    if (changes.length === 0) return this.store()
     const base = Math.min(...changes.map((change) => change.base))
-    const { changes: since } = await api.changesSince(this.project, base).catch(() => ({ changes: [] }))
-    const known = new Set(since.map(({ id }) => id))
+    const since = await this.loggedSince(base)
+    const known = new Set(since?.map(({ id }) => id))
     let waiting = changes.filter(({ id }) => !known.has(id))
-    for (const logged of since) waiting = rebasePending(waiting, logged.parts)
+    if (!since) waiting = this.withoutStaleEdits(waiting)
+    for (const logged of since ?? []) waiting = rebasePending(waiting, logged.parts)
     const renewed = waiting.map((change) => ({
       ...change,
       client: this.client,
@@ -148,8 +174,26 @@ export class Session {
     this.store()
   }
 
+  /** What was logged since a revision, or nothing when the log no longer reaches back that far. */
+  private async loggedSince(base: number): Promise<LoggedChange[] | undefined> {
+    try {
+      return (await api.changesSince(this.project, base)).changes
+    } catch (error) {
+      if ((error as RequestError).status === LOG_CUT) return undefined
+      throw error
+    }
+  }
+
+  /** Edits of texts as they were too long ago fit them no more: they are given back, the rest is kept. */
+  private withoutStaleEdits(changes: QueuedChange[]): QueuedChange[] {
+    const reason = 'it edits a text as it was too long ago; edit the text as it is now'
+    for (const { label } of changes.filter(({ parts }) => editsText(parts)))
+      this.notSaved = [...this.notSaved, { label, outcomes: [refusal(reason)] }]
+    return changes.filter(({ parts }) => !editsText(parts))
+  }
+
   private async send(): Promise<void> {
-    if (this.sending || this.closed) return
+    if (this.sending || this.closed || this.isGone) return
     if (this.pending.length === 0) return this.nothingWaits()
     this.sending = true
     this.announce()
@@ -168,6 +212,7 @@ export class Session {
     }
     this.online = true
     this.sending = false
+    this.tries = 0
     try {
       await this.receive([logged])
     } catch {
@@ -176,19 +221,18 @@ export class Session {
     void this.send()
   }
 
-  /** What the server will never take is given back with its reason; anything else is tried again. */
-  private failed(id: string, error: RequestError) {
-    const isFinal = error.status >= 400 && error.status < 500 && error.status !== 408 && error.status !== 429
+  /**
+   * What the server will never take is given back with its reason. What it does not take for a reason nobody foresaw is
+   * set aside after some tries, to be tried again by hand. Anything else is tried until it succeeds.
+   */
+  private failed(id: string, { status, message }: RequestError) {
     const change = this.pending.find((one) => one.id === id)
-    if (!isFinal || !change) return this.tryLater()
-    const outcome: Outcome = {
-      result: 'refused',
-      document: '',
-      collection: '',
-      id: '',
-      reason: error.message,
-    }
-    this.notSaved = [...this.notSaved, { label: change.label, outcomes: [outcome] }]
+    if (!change || WAITED_FOR.includes(status)) return this.tryLater()
+    const isFinal = status >= 400 && status < 500
+    if (!isFinal && ++this.tries < MOST_TRIES) return this.tryLater()
+    this.tries = 0
+    const item = { label: change.label, outcomes: [refusal(message)] }
+    this.notSaved = [...this.notSaved, isFinal ? item : { ...item, parts: change.parts }]
     this.pending = this.pending.filter((one) => one !== change)
     this.store()
     this.rebuild()
@@ -266,7 +310,8 @@ export class Session {
   }
 
   private store() {
-    void storeQueue(this.project, this.client, this.pending)
+    const aside = this.notSaved.filter(({ parts }) => parts)
+    void storeQueue(this.project, this.client, { changes: this.pending, aside })
   }
 
   private connect() {
@@ -290,6 +335,10 @@ export class Session {
     socket.onclose = ({ code }) => {
       if (this.closed) return
       this.online = false
+      if (code === NO_PROJECT) {
+        this.isGone = true
+        return this.announce()
+      }
       this.announce()
       setTimeout(() => void (code === CUT_OFF ? this.startAgain() : this.connect()), RETRY_MS)
     }
@@ -316,7 +365,8 @@ export class Session {
   }
 
   private announce() {
-    const connection = !this.online ? 'offline' : this.pending.length ? 'saving' : 'saved'
+    const working = this.pending.length ? 'saving' : 'saved'
+    const connection = this.isGone ? 'gone' : this.online ? working : 'offline'
     this.onChange({
       documents: this.shown,
       history: this.history,
@@ -326,3 +376,12 @@ export class Session {
     })
   }
 }
+
+/** A change as a whole refused, for a reason. */
+const refusal = (reason: string): Outcome => ({
+  result: 'refused',
+  document: '',
+  collection: '',
+  id: '',
+  reason,
+})

@@ -8,17 +8,21 @@ const isOpen = ref(false)
 
 const words = computed(() => {
   const { connection, waiting } = project.view
+  if (connection === 'gone') return 'This project was deleted'
   if (connection === 'offline') {
     return waiting ? `No connection · ${waiting} kept here` : 'No connection'
   }
   return connection === 'saving' ? 'Saving…' : 'Saved'
 })
 
-const explanation = computed(() =>
-  project.view.connection === 'offline'
-    ? 'The server or its database does not answer. Your work is kept in this browser and sent as soon as it does.'
-    : 'Every change is saved by itself.',
-)
+const EXPLANATIONS = {
+  gone: 'Somebody deleted this project. What you see is as you had it last; nothing is saved any more.',
+  offline:
+    'The server or its database does not answer. Your work is kept in this browser and sent as soon as it does.',
+  saving: 'Every change is saved by itself.',
+  saved: 'Every change is saved by itself.',
+}
+const explanation = computed(() => EXPLANATIONS[project.view.connection])
 
 function close() {
   isOpen.value = false
@@ -38,6 +42,9 @@ function close() {
         <li v-for="(item, index) in project.view.notSaved" :key="index">
           <b>{{ item.label }}</b>
           <span v-for="(outcome, at) in item.outcomes" :key="at">{{ outcome.reason }}</span>
+          <button v-if="item.parts" class="action again" @click="project.retryNotSaved(item)">
+            Try again
+          </button>
         </li>
       </ul>
       <button class="action" @click="close">Understood, clear the list</button>
@@ -55,7 +62,8 @@ function close() {
   color: var(--soft);
   white-space: nowrap;
 }
-.state.offline {
+.state.offline,
+.state.gone {
   color: var(--brick);
   font-weight: 600;
 }
@@ -66,5 +74,9 @@ function close() {
 li {
   display: grid;
   padding: 6px 0;
+}
+.again {
+  justify-self: start;
+  margin-top: 4px;
 }
 </style>
