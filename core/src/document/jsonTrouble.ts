@@ -15,7 +15,8 @@ export function jsonTrouble(value: unknown): string | undefined {
     if (typeof here === 'string' && !isWellFormed(here))
       return `${named(path)} holds half a character or a NUL, which is no text. Type it anew.`
     if (typeof here !== 'object' || here === null) continue
-    if (depth >= DEEPEST_JSON) return `${named(path.slice(0, 80))} is nested more than ${DEEPEST_JSON} deep.`
+    if (depth >= DEEPEST_JSON)
+      return `${named(path.split('.', 4).join('.'))} is nested more than ${DEEPEST_JSON} deep.`
     for (const [key, below] of Object.entries(here)) {
       if (!isWellFormed(key)) return `${named(path)} has a name that holds half a character or a NUL.`
       open.push({ value: below, path: path ? `${path}.${key}` : key, depth: depth + 1 })

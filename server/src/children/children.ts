@@ -84,12 +84,12 @@ export class Children {
       signal?.addEventListener('abort', cancel, { once: true })
       child.once('message', (answer: ChildAnswer) => resolve(answer))
       child.once('error', reject)
-      child.once('exit', (_code, by) => {
+      child.once('exit', (code, by) => {
         clearInterval(watching)
         clearTimeout(late)
         signal?.removeEventListener('abort', cancel)
         this.running.delete(child)
-        reject(endedBy(by, limits))
+        reject(by ? endedBy(by, limits) : new Error(`a child process ended with ${code}`))
       })
       child.send({ task, folder, input })
     })
@@ -104,8 +104,8 @@ const tooLarge = ({ megabytes }: ChildLimits) =>
     `This takes more than ${megabytes} MB of memory and was stopped. Make it smaller or simpler.`,
   )
 
-/** What it means that a child ended without an answer. */
-function endedBy(signal: NodeJS.Signals | null, limits: ChildLimits): Problem {
+/** What it means that a child was ended without an answer. */
+function endedBy(signal: NodeJS.Signals, limits: ChildLimits): Problem {
   if (signal === 'SIGXCPU') return tooLong(limits)
   // An allocation that was refused aborts the script's engine and most libraries.
   if (signal === 'SIGABRT' || signal === 'SIGSEGV' || signal === 'SIGTRAP') return tooLarge(limits)
@@ -118,18 +118,20 @@ function endedBy(signal: NodeJS.Signals | null, limits: ChildLimits): Problem {
  */
 function startChild({ seconds, megabytes }: ChildLimits): ChildProcess {
   const { program, needs } = childProgram()
-  const limited = ['setpriv', '--pdeathsig', 'KILL', 'prlimit']
-  // Node reserves far more than it uses; the watch below holds it to the real limit.
-  limited.push(
+  const processorSeconds = Math.ceil(seconds * cpus().length)
+  const limits = [
+    // Node reserves far more than it uses; the watch below holds it to the real limit.
     `--data=${(megabytes + 512) * MB}`,
-    `--cpu=${seconds * cpus().length}:${seconds * cpus().length + 2}`,
+    `--cpu=${processorSeconds}:${processorSeconds + 2}`,
     '--core=0',
-    process.execPath,
-  )
-  const [execPath, ...before] = limited
+  ]
   return fork(program, {
-    execPath,
-    execArgv: [...before, `--max-old-space-size=${Math.floor(megabytes * 0.75)}`, ...needs],
+    execPath: 'setpriv',
+    execArgv: [
+      ...['--pdeathsig', 'KILL', 'prlimit', ...limits, process.execPath],
+      `--max-old-space-size=${Math.floor(megabytes * 0.75)}`,
+      ...needs,
+    ],
     env: { PATH: process.env.PATH, HOME: process.env.HOME, TMPDIR: process.env.TMPDIR, TZ: 'UTC' },
     serialization: 'advanced',
   })

@@ -42,18 +42,17 @@ const TAKE = `
     select id, project_id, created_at from jobs
     where state = 'waiting' or (state = 'running' and leased_until < now() and attempts < ${MOST_ATTEMPTS})
   ), fair as (
-    select due.id from due
-    order by
+    select due.id, row_number() over (order by
       (select count(*) from jobs r where r.project_id = due.project_id and r.state = 'running' and r.leased_until >= now()),
       (select max(leased_until) from jobs s where s.project_id = due.project_id) nulls first,
       due.created_at
-    limit 20
+    ) as turn from due
   )
   update jobs set state = 'running', attempts = attempts + 1, leased_until = now() + make_interval(secs => ${LEASE_S})
   where id = (
     select jobs.id from jobs join fair on fair.id = jobs.id
     where jobs.state = 'waiting' or jobs.leased_until < now()
-    limit 1 for update of jobs skip locked
+    order by fair.turn limit 1 for update of jobs skip locked
   ) returning id`
 
 /** Runs waiting exports, two at a time, each in a child process; several servers may share the queue. */

@@ -1,4 +1,4 @@
-import { pino, type Logger, type LoggerOptions } from 'pino'
+import { pino, type Logger } from 'pino'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 
 interface ThrownError {
@@ -18,7 +18,8 @@ const placesOf = (stack = '') =>
 
 const LONGEST = 200
 
-const serializers: LoggerOptions['serializers'] = {
+/** What is written of errors, requests and answers. */
+export const serializers = {
   // Of an error only what it is and where: database errors carry their statements and values, which are people's words.
   err: ({ name, message = '', stack, code, original }: ThrownError) => ({
     name,
