@@ -19,6 +19,11 @@ const steps = [
     count: /^(\d+) passed, (\d+) failed/m,
   },
   {
+    name: 'hostile input',
+    command: ['npm', 'run', '--silent', 'test:hostile'],
+    count: /^(\d+) passed, (\d+) failed/m,
+  },
+  {
     name: 'browser tests',
     command: ['npm', 'run', '--silent', 'test:browser'],
     count: /^(\d+) passed, (\d+) failed/m,

@@ -84,12 +84,13 @@ export function createApp({ sequelize, states, runner, children, sweeper, log }:
     response.setHeader('cache-control', 'no-store')
     next()
   })
+  const freed = () => void sweeper.sweep()
   app.use(
     '/api',
     checkIds,
-    projectRoutes(sequelize, states, children, () => void sweeper.sweep()),
+    projectRoutes(sequelize, states, children, freed),
     documentRoutes(sequelize, states),
-    assetRoutes(sequelize, children),
+    assetRoutes(sequelize, states, children, freed),
     exportRoutes(sequelize, states, runner, children),
     versionRoutes(sequelize, states),
   )

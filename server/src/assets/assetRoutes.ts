@@ -8,21 +8,32 @@ import { inWorkFolder } from '../children/workFolder'
 import { bodyToFile } from '../http/fileBody'
 import { Problem } from '../http/problem'
 import { findProject, newId } from '../projects/projectService'
-import { AssetRow } from './assetModels'
+import type { ProjectStates } from '../documents/projectState'
+import { AssetRow, BlobRow } from './assetModels'
 import { storeAsset } from './assetService'
 import { LARGEST_PICTURE } from './checkPicture'
+import { deleteAsset } from './deleteAsset'
 import { sendBlob } from './sendBlob'
 
 const LONGEST_NAME = 300
 
-/** Adding pictures and files to a project and serving them. */
-export function assetRoutes(sequelize: Sequelize, children: Children): Router {
+/** Adding pictures and files to a project, serving them, taking them out. @param freed is told when bytes may be free */
+export function assetRoutes(
+  sequelize: Sequelize,
+  states: ProjectStates,
+  children: Children,
+  freed: () => void,
+): Router {
   const router = Router()
 
   router.get('/projects/:project/assets', async (request, response) => {
     const project = await findProject(request.params.project)
     const assets = await AssetRow.findAll({ where: { projectId: project.id }, order: ['createdAt'] })
-    response.json({ assets: assets.map(described) })
+    const sizes = await BlobRow.findAll({ where: { sha256: assets.map(({ sha256 }) => sha256) } })
+    const sizeOf = new Map(sizes.map(({ sha256, size }) => [sha256, size]))
+    response.json({
+      assets: assets.map((asset) => ({ ...described(asset), bytes: sizeOf.get(asset.sha256) ?? 0 })),
+    })
   })
 
   router.post('/projects/:project/assets', async (request, response) => {
@@ -49,6 +60,12 @@ export function assetRoutes(sequelize: Sequelize, children: Children): Router {
     if (!type.startsWith('image/')) response.attachment(name).setHeader('content-type', type)
     response.setHeader('cache-control', 'private, max-age=31536000, immutable')
     await sendBlob(sequelize, response, sha256, name)
+  })
+
+  router.delete('/projects/:project/assets/:asset', async (request, response) => {
+    await deleteAsset(sequelize, states, await findAsset(request.params))
+    freed()
+    response.status(204).end()
   })
 
   return router

@@ -70,6 +70,12 @@ const routes: Route[] = [
   },
   { method: 'get', path: '/projects/{project}/assets/{asset}', summary: 'A picture' },
   {
+    method: 'delete',
+    path: '/projects/{project}/assets/{asset}',
+    summary: 'Take out a picture or file that nothing shows',
+    status: '204',
+  },
+  {
     method: 'post',
     path: '/projects/{project}/exports',
     summary: 'Export a page, or the map',

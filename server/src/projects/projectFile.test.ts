@@ -112,6 +112,32 @@ test('what is changed in the copy leaves the original alone, and deleting one ke
   expect(Buffer.from(await picture.arrayBuffer()).equals(png)).toBe(true)
 })
 
+test('a picture is taken out once nothing shows it, and its bytes with it', async () => {
+  const { asset } = await drawPage()
+  const path = `/projects/${project}/assets/${asset}`
+  const version = await server.ask<{ id: string }>('POST', `/projects/${project}/versions`, { name: 'First' })
+  const used = await server.ask('DELETE', path)
+  expect([used.status, used.body.error]).toEqual([409, expect.stringContaining('“First” shows it')])
+  await server.ask('DELETE', `/projects/${project}/versions/${version.body.id}`)
+  expect((await server.ask('DELETE', path)).body.error).toContain('is used on Orrel')
+
+  const operations: Operation[] = [{ type: 'remove', collection: 'blocks', id: 'picture000000000' }]
+  const parts = [{ document: PAGE, kind: 'drawing', operations }]
+  await server.ask('POST', `/projects/${project}/changes`, {
+    id: `d${project.slice(1)}`,
+    client: 'clientofthetest0',
+    base: 2,
+    label: 'Take off',
+    parts,
+  })
+  const listed = async () =>
+    (await server.ask<{ assets: { bytes: number }[] }>('GET', `/projects/${project}/assets`)).body.assets
+  expect((await listed())[0].bytes).toBeGreaterThan(0)
+  expect((await server.ask('DELETE', path)).status).toBe(204)
+  expect(await listed()).toEqual([])
+  expect((await fetch(`${server.address}/api${path}`)).status).toBe(404)
+})
+
 test('a picture is had through its own project only', async () => {
   const { asset } = await drawPage()
   const other = (await server.ask<{ id: string }>('POST', '/projects', { name: 'Other' })).body.id

@@ -11,6 +11,7 @@ import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
 import VersionsPanel from '../versions/VersionsPanel.vue'
+import PicturesDialog from '../pictures/PicturesDialog.vue'
 import PagePicture from './PagePicture.vue'
 
 /** A project's home: pages down, stages across, what is done and what is due. */
@@ -20,6 +21,7 @@ const router = useRouter()
 const { inProfile, isDrawn, isDone } = useStages()
 const { findings } = useMapAnalysis()
 const showVersions = ref(false)
+const showPictures = ref(false)
 
 const FILTERS = {
   undrawn: 'Not wireframed yet',
@@ -114,6 +116,7 @@ useCommands().offer([
     keys: ['V'],
     run: () => (showVersions.value = !showVersions.value),
   },
+  { id: 'pictures', label: 'Pictures and files of the project…', run: () => (showPictures.value = true) },
 ])
 </script>
 
@@ -135,6 +138,7 @@ useCommands().offer([
         <button class="action" :aria-pressed="showVersions" @click="showVersions = !showVersions">
           Versions and gates
         </button>
+        <button class="action" @click="showPictures = true">Pictures and files…</button>
         <a class="action" :href="`/api/projects/${project.id}/file`">Take the project away</a>
       </span>
     </div>
@@ -228,6 +232,7 @@ useCommands().offer([
       </div>
       <VersionsPanel v-if="showVersions" />
     </div>
+    <PicturesDialog v-model="showPictures" />
   </main>
 </template>
 

@@ -26,6 +26,11 @@ export interface Asset {
   height: number
 }
 
+/** An asset as it is listed, with the bytes it takes. */
+export interface ListedAsset extends Asset {
+  bytes: number
+}
+
 export interface ExportJob {
   id: string
   state: 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'
@@ -104,6 +109,9 @@ export const api = {
       method: 'POST',
       body: file,
     }),
+  assets: (id: string) => ask<{ assets: ListedAsset[] }>(`/projects/${id}/assets`),
+  deleteAsset: (id: string, asset: string) =>
+    ask<void>(`/projects/${id}/assets/${asset}`, { method: 'DELETE' }),
   versions: (id: string) => ask<{ versions: Version[] }>(`/projects/${id}/versions`),
   keepVersion: (id: string, version: NewVersion) =>
     ask<Version>(`/projects/${id}/versions`, json('POST', version)),
