@@ -56,8 +56,40 @@ export const badInput: Journey = {
       'and served where it can run nothing',
     )
 
+    await person.open(`${site.address}/projects/${PROJECT}`)
+    await person.press('Pictures and files…')
+    await person.until('the picture it replaced is used nowhere', async () =>
+      (await person.text('.el-dialog .list')).includes('nowhere'),
+    )
+    await person.press('Delete…')
+    await person.press('Delete for good')
+    await person.until('and is gone when it is deleted', async () =>
+      (await person.text('.el-dialog')).includes('All of them are used.'),
+    )
+
     await person.open(`${site.address}/projects/emptyproject0000/map`)
-    await person.press('Bring in a list…')
+    await person.driver.executeScript(
+      `const real = window.fetch; window.refuse = 500; window.fetch = (path, init) => window.refuse && init?.method === 'POST'
+         ? Promise.resolve(new Response('{"error":"Something went wrong on the server."}', { status: window.refuse })) : real(path, init)`,
+    )
+    await person.press('Add page')
+    await person.until('what the server cannot take is set aside', async () =>
+      (await person.text('.tools')).includes('Not saved'),
+    )
+    await person.driver.executeScript('window.refuse = 0')
+    await person.press('Not saved')
+    // The page itself, and the name it was given while it was not there.
+    await person.press('Try again')
+    await person.press('Try again')
+    await person.saved()
+    const added = await documentsOf(site, 'emptyproject0000')
+    expectTrue(
+      Object.keys(added.documents.site.records.pages).length === 1,
+      'and made when it is tried again',
+    )
+
+    await person.open(`${site.address}/projects/emptyproject0000/map`)
+    await person.press('Bring in…')
     const many = Array.from(
       { length: 500 },
       (_, index) =>
@@ -70,7 +102,7 @@ export const badInput: Journey = {
     await person.press('Add 500 pages')
     await person.saved()
     const { documents } = await documentsOf(site, 'emptyproject0000')
-    expectTrue(Object.keys(documents.site.records.pages).length === 500, '500 pages are added at once')
+    expectTrue(Object.keys(documents.site.records.pages).length === 501, '500 pages are added at once')
     await person.until('and those in view are shown', async () => (await person.all('.card')).length > 0)
 
     async function choose(name: string, content: string) {

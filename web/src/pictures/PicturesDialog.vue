@@ -118,6 +118,7 @@ async function remove({ id, name }: ListedAsset) {
 <style scoped>
 .list {
   max-height: 52vh;
+  margin-top: 10px;
   overflow: auto;
 }
 .ruled {

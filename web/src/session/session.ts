@@ -140,8 +140,13 @@ export class Session {
 
   private enqueue(label: string, parts: ChangePart[], mergeKey?: string): HistoryStep | undefined {
     const applied = applyChange(documentKinds, this.shown, parts)
-    if (applied.outcomes.length) this.notSaved = [...this.notSaved, { label, outcomes: applied.outcomes }]
-    if (applied.refused || applied.inverse.length === 0) return undefined
+    const hasEffect = !applied.refused && applied.inverse.length > 0
+    if (applied.outcomes.length) {
+      const item = { label, outcomes: applied.outcomes }
+      // What had no place may have one again, when what it belongs to was set aside and is tried once more.
+      this.notSaved = [...this.notSaved, hasEffect || applied.refused ? item : { ...item, parts }]
+    }
+    if (!hasEffect) return undefined
     this.shown = applied.documents
     this.history = carryPast(this.history, parts)
     // A very large change is sent as several; it stays one step to undo.

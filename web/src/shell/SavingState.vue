@@ -15,6 +15,9 @@ const words = computed(() => {
   return connection === 'saving' ? 'Saving…' : 'Saved'
 })
 
+/** Said only where nothing else is to be said. */
+const isPlain = computed(() => project.view.connection === 'saved')
+
 const EXPLANATIONS = {
   gone: 'Somebody deleted this project. What you see is as you had it last; nothing is saved any more.',
   offline:
@@ -32,7 +35,13 @@ function close() {
 
 <template>
   <div class="saving">
-    <span class="state" :class="project.view.connection" role="status" :title="explanation">{{ words }}</span>
+    <span
+      class="state"
+      :class="[project.view.connection, { 'visually-hidden': isPlain && project.view.notSaved.length }]"
+      role="status"
+      :title="explanation"
+      >{{ words }}</span
+    >
     <button v-if="project.view.notSaved.length" class="action not" @click="isOpen = true">
       Not saved: {{ project.view.notSaved.length }}
     </button>
@@ -71,8 +80,14 @@ function close() {
   border-color: var(--brick);
   color: var(--brick);
 }
+ul {
+  margin: 12px 0;
+  padding: 0;
+  list-style: none;
+}
 li {
   display: grid;
+  border-top: 1px solid var(--hairline);
   padding: 6px 0;
 }
 .again {
