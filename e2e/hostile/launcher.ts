@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { freePort } from '../../scripts/database.mjs'
 import { expectTrue } from '../expect'
 import { ROOT, type Site } from '../site'
+import { DEMO } from './hostileInput'
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
@@ -23,6 +24,7 @@ export async function launcher({ databaseUrl }: Site): Promise<string> {
       process.kill(serverOf(command.pid as number), 'SIGKILL')
       await answers(address)
     }
+    await childDiesWithServer(address, command.pid as number)
     const frozen = serverOf(command.pid as number)
     process.kill(frozen, 'SIGSTOP')
     const asked = Date.now()
@@ -36,20 +38,43 @@ export async function launcher({ databaseUrl }: Site): Promise<string> {
   }
 }
 
+/** What a server has others do ends with it, whatever it is doing. */
+async function childDiesWithServer(address: string, launcher: number) {
+  const body = JSON.stringify({ format: 'map', file: 'png', paper: 'A2', date: '2026-05-31' })
+  const headers = { 'content-type': 'application/json' }
+  await fetch(`${address}/api/projects/${DEMO}/exports`, { method: 'POST', headers, body })
+  const server = serverOf(launcher)
+  let children: number[] = []
+  for (let tries = 0; tries < 100 && children.length === 0; tries++) {
+    children = childrenOf(server)
+    await pause(20)
+  }
+  expectTrue(children.length > 0, 'an export has a process of its own')
+  process.kill(server, 'SIGKILL')
+  await pause(300)
+  expectTrue(!children.some(isRunning), 'which ends with its server')
+  await answers(address)
+}
+
+const read = (pid: number | string, file: string) => {
+  try {
+    return readFileSync(`/proc/${pid}/${file}`, 'utf8')
+  } catch {
+    return ''
+  }
+}
+const isRunning = (pid: number) => /^State:\s+[RSD]/m.test(read(pid, 'status'))
+
+function childrenOf(parent: number): number[] {
+  const pids = readdirSync('/proc').filter((name) => /^\d+$/.test(name))
+  return pids.filter((pid) => new RegExp(`^PPid:\\s+${parent}$`, 'm').test(read(pid, 'status'))).map(Number)
+}
+
 /** The server a launcher has started: its child that runs the built program. */
 function serverOf(launcher: number): number {
-  for (const name of readdirSync('/proc').filter((one) => /^\d+$/.test(one))) {
-    const read = (file: string) => {
-      try {
-        return readFileSync(`/proc/${name}/${file}`, 'utf8')
-      } catch {
-        return ''
-      }
-    }
-    const isChild = read('stat').split(') ')[1]?.split(' ')[1] === String(launcher)
-    if (isChild && read('cmdline').includes('main.mjs')) return Number(name)
-  }
-  throw new Error('the launcher has no server')
+  const found = childrenOf(launcher).find((pid) => read(pid, 'cmdline').includes('main.mjs'))
+  if (!found) throw new Error('the launcher has no server')
+  return found
 }
 
 async function answers(address: string) {

@@ -1,6 +1,7 @@
 import { WebSocket } from 'ws'
 import sharp from 'sharp'
 import type { Operation } from '@nolvex/core/document/types'
+import { inDatabase } from './testing/testDatabase'
 import { startTestServer, type TestServer } from './testing/testServer'
 
 let server: TestServer
@@ -159,6 +160,35 @@ test('pictures are kept by their content; files only where a file is meant', asy
     type: 'application/pdf',
   })
   expect((await upload('', 'name=empty&as=file')).status).toBe(422)
+})
+
+test('a picture whose bytes fail on their way breaks off that answer only', async () => {
+  const noise = {
+    width: 900,
+    height: 900,
+    channels: 3 as const,
+    noise: { type: 'gaussian' as const, mean: 128, sigma: 40 },
+  }
+  const png = await sharp({ create: { ...noise, background: 'teal' } })
+    .png({ compressionLevel: 0 })
+    .toBuffer()
+  expect(png.length).toBeGreaterThan(2 * 1024 * 1024)
+  const path = `${server.address}/api/projects/${project}/assets`
+  const added = await fetch(`${path}?name=sea.png`, { method: 'POST', body: new Uint8Array(png) })
+  const { id } = (await added.json()) as { id: string }
+  // As many bytes as there should be, so that it shows only while they are sent.
+  await inDatabase(server.databaseUrl, 'update blob_chunks set position = 99 where position = 1')
+  const broken = await fetch(`${path}/${id}`)
+  await expect(broken.arrayBuffer()).rejects.toThrow()
+  await inDatabase(server.databaseUrl, 'delete from blob_chunks where position = 99')
+  const told = await fetch(`${path}/${id}`)
+  expect([told.status, await told.text()]).toEqual([
+    410,
+    expect.stringContaining('“sea.png” is stored incompletely'),
+  ])
+  const again = await fetch(`${path}?name=sea.png`, { method: 'POST', body: new Uint8Array(png) })
+  expect(again.status).toBe(201)
+  expect(Buffer.from(await (await fetch(`${path}/${id}`)).arrayBuffer()).equals(png)).toBe(true)
 })
 
 test('the content service lists what it has and says so when asked for more', async () => {

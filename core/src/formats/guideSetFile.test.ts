@@ -14,6 +14,7 @@ test('a set reads back equal', () => {
 
 test('what is no set says what is wrong', () => {
   expect(() => readGuideSet('nothing')).toThrow(/not JSON/)
+  expect(() => readGuideSet(' '.repeat(1_000_001))).toThrow(/larger than 1 MB/)
   expect(() => readGuideSet('{"format":"other"}')).toThrow(/no set of guides: format/)
   const broken = writeGuideSet(set).replace('33.33', '"far"')
   expect(() => readGuideSet(broken)).toThrow(/guides.0.at/)

@@ -8,6 +8,9 @@ const fileSchema = z.strictObject({
   ...guideSetSchema.omit({ id: true }).shape,
 })
 
+/** Characters a file of guides may have: 400 guides have far fewer. */
+export const LONGEST_GUIDE_FILE = 1_000_000
+
 /** A set of guides as a JSON file. */
 export function writeGuideSet({ name, guides }: Omit<GuideSet, 'id'>): string {
   return `${JSON.stringify({ format: 'guides', version: 1, name, guides }, null, 2)}\n`
@@ -18,6 +21,8 @@ export function writeGuideSet({ name, guides }: Omit<GuideSet, 'id'>): string {
  * @throws ImportError that says what is wrong with it
  */
 export function readGuideSet(text: string): Omit<GuideSet, 'id'> {
+  if (text.length > LONGEST_GUIDE_FILE)
+    throw new ImportError('The file is larger than 1 MB, which no set of guides is. Choose another.')
   let json: unknown
   try {
     json = JSON.parse(text)

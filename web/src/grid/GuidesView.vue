@@ -11,7 +11,7 @@ import {
   type GuideSet,
   type SetGuide,
 } from '@nolvex/core/grid/guide'
-import { readGuideSet, writeGuideSet } from '@nolvex/core/formats/guideSetFile'
+import { LONGEST_GUIDE_FILE, readGuideSet, writeGuideSet } from '@nolvex/core/formats/guideSetFile'
 import { ImportError } from '@nolvex/core/formats/importedPages'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
@@ -116,7 +116,7 @@ async function readFile(event: Event) {
   if (!file) return
   try {
     if (file.size > 1_000_000) throw new ImportError('It is larger than a set of guides can be.')
-    keep(readGuideSet(await file.text()))
+    keep(readGuideSet(await file.slice(0, LONGEST_GUIDE_FILE + 1).text()))
   } catch (error) {
     if (!(error instanceof ImportError)) throw error
     trouble.value = `${file.name}: ${error.message}`
