@@ -15,7 +15,7 @@ for (const html of pages) {
   host.style.cssText = 'position:absolute;left:0;top:0;width:100%;visibility:hidden'
   const root = host.attachShadow({ mode: 'open' })
   const style = document.createElement('style')
-  style.textContent = parsed.querySelector('style').textContent.replace(/^body /m, '.body ')
+  style.textContent = parsed.querySelector('style').textContent.replace(/^body /gm, '.body ')
   const body = document.createElement('div')
   body.className = 'body'
   body.append(...parsed.body.childNodes)

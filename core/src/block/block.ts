@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { richTextSchema } from '../document/richText'
 import { arrangeSchema, lookSchema, placeSchema } from './leaves'
 
@@ -44,6 +44,9 @@ const varying = {
   look: lookSchema.optional(),
   hidden: z.boolean().optional(),
 }
+
+/** What a block's kind, the block itself and each band say of it, one over the other. */
+export const varyingSchema = z.strictObject(varying)
 
 /** A block as a drawing stores it. Values that stand on it are the lead band's; `at` holds what a band changes. */
 export const blockSchema = z.strictObject({

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { lengthSchema, plainLengthSchema } from './lengthSchema'
 
 const nonNegative = plainLengthSchema.refine(
@@ -99,7 +99,14 @@ const edge = leaf(
 export const lookSchema = z.strictObject({
   fill: colourSchema.optional(),
   border: sides(z.union([edge, z.literal('none')])).optional(),
-  radius: nonNegative.optional(),
+  radius: z
+    .strictObject({
+      topLeft: nonNegative.optional(),
+      topRight: nonNegative.optional(),
+      bottomRight: nonNegative.optional(),
+      bottomLeft: nonNegative.optional(),
+    })
+    .optional(),
   opacity: z.number().min(0).max(1).optional(),
   /** a type level of the style guide */
   level: idSchema.optional(),
@@ -115,3 +122,5 @@ export type Colour = z.infer<typeof colourSchema>
 export type Edge = z.infer<typeof edge>
 export const SIDES = ['top', 'right', 'bottom', 'left'] as const
 export type Side = (typeof SIDES)[number]
+/** Corners in the order CSS names them. */
+export const CORNERS = ['topLeft', 'topRight', 'bottomRight', 'bottomLeft'] as const

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { UNITS } from '../units/length'
 
 const MOST = 100_000

@@ -36,6 +36,7 @@ export type CollectionValue = string | number | boolean
 export const collectionKind: DocumentKind = {
   kind: 'collection',
   schema: 1,
+  unmarked: 1,
   collections: {
     fields: { schema: fieldSchema, parents: [] },
     rows: { schema: rowSchema, parents: [] },

@@ -33,6 +33,7 @@ export type ContentItem = z.infer<typeof contentItemSchema>
 export const contentKind: DocumentKind = {
   kind: 'content',
   schema: 1,
+  unmarked: 1,
   collections: {
     items: { schema: contentItemSchema, parents: [] },
     counter: { schema: counterSchema, parents: [] },

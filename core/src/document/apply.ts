@@ -6,8 +6,8 @@ import {
   type DocumentKinds,
   type ParentRelation,
 } from './kind'
-import { leafAt } from './leaf'
-import { valueAt, withoutEmptyBranches, withValue } from './path'
+import { leafAt, withoutEmptyBranches } from './leafTable'
+import { valueAt, withValue } from './path'
 import { composeText, invertEdit } from './richText'
 import {
   addToParents,
@@ -206,7 +206,7 @@ function applyOperation(place: Place, operation: Operation): Operation[] {
 function put(place: Place, { collection, id, record }: PutOperation): Operation[] {
   if (record.id !== id) throw new Refusal(`the record names itself ${record.id}, not ${id}`)
   if (Object.hasOwn(place.document.records[collection] ?? {}, id)) throw new PassedOver('it exists already')
-  const clean = withoutEmptyBranches(record)
+  const clean = withoutEmptyBranches(place.kind.collections[collection].schema, record)
   checkSchema(place, collection, clean)
   checkParents(place, collection, clean)
   if (place.workspace.isFull(place.document, collection)) {

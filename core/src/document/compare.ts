@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal'
-import type { DocumentKind } from './kind'
-import { leafPathsIn } from './leaf'
+import type { DocumentKind, DocumentKinds } from './kind'
+import { leafPaths, leafTable, type LeafTable } from './leafTable'
 import { valueAt } from './path'
 import { documentDepthFirst } from './tree'
 import type { Documents, Json, Operation, StoredDocument, StoredRecord } from './types'
@@ -16,21 +16,31 @@ export interface RecordDifference {
 }
 
 /** All records that differ between two states of a project's documents. */
-export function compareDocuments(before: Documents, after: Documents): RecordDifference[] {
+export function compareDocuments(
+  kinds: DocumentKinds,
+  before: Documents,
+  after: Documents,
+): RecordDifference[] {
   const ids = [...new Set([...Object.keys(before), ...Object.keys(after)])].sort()
-  return ids.flatMap((id) => compareDocument(before[id], after[id]))
+  return ids.flatMap((id) => compareDocument(kinds[(after[id] ?? before[id]).kind], before[id], after[id]))
 }
 
-function compareDocument(before?: StoredDocument, after?: StoredDocument): RecordDifference[] {
+function compareDocument(
+  kind: DocumentKind | undefined,
+  before?: StoredDocument,
+  after?: StoredDocument,
+): RecordDifference[] {
   if (before === after) return []
   const document = (after ?? before)?.id ?? ''
   const names = new Set([...Object.keys(before?.records ?? {}), ...Object.keys(after?.records ?? {})])
   return [...names].flatMap((collection) => {
+    const schema = kind?.collections[collection]?.schema
+    const table = schema && leafTable(schema)
     const old = before?.records[collection] ?? {}
     const now = after?.records[collection] ?? {}
     const ids = old === now ? [] : [...new Set([...Object.keys(old), ...Object.keys(now)])]
     return ids.flatMap((id) => {
-      const leaves = differingLeaves(old[id], now[id])
+      const leaves = differingLeaves(table, old[id], now[id])
       if (leaves.length === 0) return []
       const change = !old[id] ? 'added' : !now[id] ? 'removed' : 'altered'
       return [
@@ -40,18 +50,19 @@ function compareDocument(before?: StoredDocument, after?: StoredDocument): Recor
   })
 }
 
-function differingLeaves(before?: StoredRecord, after?: StoredRecord) {
+function differingLeaves(table: LeafTable | undefined, before?: StoredRecord, after?: StoredRecord) {
   if (before === after) return []
-  const paths = new Map([...leafPaths(before), ...leafPaths(after)].map((path) => [path.join('\n'), path]))
+  const paths = new Map(
+    [...pathsIn(table, before), ...pathsIn(table, after)].map((path) => [path.join('\n'), path]),
+  )
   return [...paths.values()]
     .map((path) => ({ path, before: before && valueAt(before, path), after: after && valueAt(after, path) }))
     .filter((leaf) => !equal(leaf.before, leaf.after))
 }
 
-function leafPaths(value: Json | StoredRecord | undefined, path: string[] = []): string[][] {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return path.length ? [path] : []
-  return Object.entries(value).flatMap(([key, below]) => leafPaths(below as Json, [...path, key]))
-}
+/** Leaves of a record; of one nothing is known of, each key is a leaf. */
+const pathsIn = (table: LeafTable | undefined, record: StoredRecord | undefined): string[][] =>
+  !record ? [] : table ? leafPaths(table, record) : Object.keys(record).map((key) => [key])
 
 /** The operations that turn one state of a document into another, parents before children; used to restore. */
 export function operationsBetween(
@@ -59,7 +70,7 @@ export function operationsBetween(
   before: StoredDocument,
   after: StoredDocument,
 ): Operation[] {
-  const differences = compareDocument(before, after)
+  const differences = compareDocument(kind, before, after)
   const keyOf = ({ collection, id }: { collection: string; id: string }) => `${collection}/${id}`
   const added = new Set(differences.filter(({ change }) => change === 'added').map(keyOf))
   // From the top down: what a record is moved into has found its place by then, so no cycle can arise on the way.
@@ -88,8 +99,8 @@ function setsBetween(
   before: StoredRecord,
   after: StoredRecord,
 ): Operation[] {
-  const { schema } = collections[collection]
-  const paths = [...leafPathsIn(schema, before), ...leafPathsIn(schema, after)]
+  const table = leafTable(collections[collection].schema)
+  const paths = [...leafPaths(table, before), ...leafPaths(table, after)]
   return [...new Map(paths.map((path) => [path.join('\n'), path])).values()]
     .filter((path) => !equal(valueAt(before, path), valueAt(after, path)))
     .map((path) => {

@@ -5,7 +5,7 @@ import { compareDocuments, operationsBetween } from './compare'
 import { carryPast, emptyHistory, record, returned, take } from './history'
 import { idMaker, idSchema } from './ids'
 import { emptyDocument, type DocumentKinds } from './kind'
-import { leaf } from './leaf'
+import { leaf } from './leafTable'
 import { migrate, UnknownSchema } from './migrate'
 import { rebasePending, transformPair } from './rebase'
 import { plainText, richTextSchema, type RichText } from './richText'
@@ -27,6 +27,7 @@ const kinds: DocumentKinds = {
   site: {
     kind: 'site',
     schema: 3,
+    unmarked: 3,
     collections: {
       notes: {
         schema: noteSchema,
@@ -41,8 +42,8 @@ const kinds: DocumentKinds = {
       tags: { schema: tagSchema, parents: [{ field: 'note', collection: 'notes' }] },
     },
     migrations: [
-      (document) => ({ ...document, records: { ...document.records, tags: {} } }),
-      (document) => ({ ...document, records: { ...document.records, seen: {} } }),
+      { document: (document) => ({ ...document, records: { ...document.records, tags: {} } }) },
+      { document: (document) => ({ ...document, records: { ...document.records, seen: {} } }) },
     ],
   },
 }
@@ -327,12 +328,14 @@ test('comparing two states names what was added, removed and altered, and leads 
     fc.property(fc.array(anyParts, { maxLength: 6 }), (changes) => {
       const after = changes.reduce((now, one) => applyChange(kinds, now, one).documents, start)
       const operations = operationsBetween(kinds.site, start.site, after.site)
-      expect(compareDocuments(after, applyChange(kinds, start, part(...operations)).documents)).toEqual([])
+      expect(
+        compareDocuments(kinds, after, applyChange(kinds, start, part(...operations)).documents),
+      ).toEqual([])
     }),
     runs,
   )
   const after = applyChange(kinds, start, part(set(IDS[0], ['size', 'w'], 4), remove(IDS[2]))).documents
-  expect(compareDocuments(start, after)).toEqual([
+  expect(compareDocuments(kinds, start, after)).toEqual([
     {
       document: 'site',
       collection: 'notes',

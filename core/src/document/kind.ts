@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { StoredDocument, StoredRecord } from './types'
+import type { Operation, StoredDocument, StoredRecord } from './types'
 
 /** How records of a collection hang below others; removal takes what hangs below along. */
 export interface ParentRelation {
@@ -20,14 +20,20 @@ export interface CollectionDefinition {
 export const MOST_RECORDS = 20_000
 
 /** A pure step from one schema number to the next. */
-export type Migration = (document: StoredDocument) => StoredDocument
+export interface MigrationStep {
+  document: (document: StoredDocument) => StoredDocument
+  /** what an operation written before the step is after it; absent where it is the same */
+  operation?: (operation: Operation) => Operation[]
+}
 
 /** What the documents of one kind may hold. `migrations[n]` reads schema `n + 1` and gives `n + 2`. */
 export interface DocumentKind {
   kind: string
   schema: number
+  /** the schema of changes that do not say theirs, as all did before they could */
+  unmarked: number
   collections: Record<string, CollectionDefinition>
-  migrations: Migration[]
+  migrations: MigrationStep[]
   /** What a document lacks of what every one of its kind needs, in words; a change may not take it away. */
   lacks?: (document: StoredDocument) => string | undefined
 }

@@ -28,15 +28,3 @@ function write(branch: Branch, [key, ...rest]: string[], value: Json | undefined
   else copy[key] = next
   return copy
 }
-
-/** A copy of the record without empty branches, the form in which records are compared and stored. */
-export function withoutEmptyBranches(record: StoredRecord): StoredRecord {
-  return strip(record) as StoredRecord
-}
-
-function strip(branch: Branch): Branch {
-  const entries = Object.entries(branch)
-    .map(([key, value]) => [key, isBranch(value) ? (strip(value) as Json) : value] as const)
-    .filter(([, value]) => value !== undefined && !(isBranch(value) && Object.keys(value).length === 0))
-  return Object.fromEntries(entries)
-}

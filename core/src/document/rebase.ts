@@ -1,9 +1,8 @@
-import equal from 'fast-deep-equal'
 import { transformEdit } from './richText'
 import type { ChangePart, EditOperation, Operation } from './types'
 
 const sameLeaf = (a: EditOperation, b: EditOperation) =>
-  a.collection === b.collection && a.id === b.id && equal(a.path, b.path)
+  a.collection === b.collection && a.id === b.id && a.path.join('\n') === b.path.join('\n')
 
 function edits(parts: ChangePart[]): { document: string; operation: EditOperation }[] {
   return parts.flatMap(({ document, operations }) =>

@@ -47,6 +47,7 @@ export const changeSchema = z
         z.strictObject({
           document: idSchema,
           kind: z.enum(['site', 'content', 'collection', 'style', 'drawing']),
+          schema: z.int().min(1).optional(),
           operations: z.array(operationSchema).min(1).max(MOST_OPERATIONS),
         }),
       )

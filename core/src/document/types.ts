@@ -71,6 +71,8 @@ export type Operation = PutOperation | SetOperation | RemoveOperation | EditOper
 export interface ChangePart {
   document: string
   kind: string
+  /** schema of its kind that it was written under */
+  schema?: number
   operations: Operation[]
 }
 

@@ -1,7 +1,7 @@
 import equal from 'fast-deep-equal'
 import type { z } from 'zod'
 import { blockSchema } from '../block/block'
-import { leafPathsIn } from '../document/leaf'
+import { leafPaths, leafTable } from '../document/leafTable'
 import { valueAt } from '../document/path'
 import type { ChangePart, Json, Operation, StoredRecord } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
@@ -41,7 +41,9 @@ export function rewriteBandValues(
 const write = (collection: string, id: string, path: string[], value: Json | undefined): Operation => {
   return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
 }
-const atSchema = (schema: z.ZodObject) => schema.pick({ at: true }) as z.ZodType
+/** Paths of what a record's bands set, beginning with `at` and the band. */
+const pathsByBand = (schema: z.ZodObject, at: Varying['at']): string[][] =>
+  leafPaths(leafTable(schema), { at })
 
 /** Clears a record's values at a band, handing them to another where it has none. */
 export function withoutBand(band: string, outward: string | undefined): Rewrite {
@@ -52,7 +54,7 @@ export function withoutBand(band: string, outward: string | undefined): Rewrite 
     const isSetOutward = (path: string[]) =>
       valueAt(stored, ['at', outward ?? '', ...path]) !== undefined ||
       valueAt(stored, ['at', outward ?? '', ...twin(path)]) !== undefined
-    return leafPathsIn(atSchema(schema), { at: { [band]: values } }).flatMap((path): Operation[] => {
+    return pathsByBand(schema, { [band]: values }).flatMap((path): Operation[] => {
       const leaf = path.slice(2)
       const clear = write(collection, record.id, path, undefined)
       if (!outward || isSetOutward(leaf)) return [clear]
@@ -92,7 +94,7 @@ const isNews = (stored: StoredRecord, operation: Operation) =>
 
 /** Every leaf of a record that some band sets or clears. */
 function varyingLeaves(schema: z.ZodObject, { at }: Varying): string[][] {
-  const paths = leafPathsIn(atSchema(schema), { at }).map((path) => path.slice(2))
+  const paths = pathsByBand(schema, at).map((path) => path.slice(2))
   const leaves = paths.map((path) => (path[0] === 'without' ? path[1].split('.') : path))
   return [...new Map(leaves.map((leaf) => [leaf.join('.'), leaf])).values()]
 }

@@ -58,7 +58,7 @@ const start = Object.fromEntries(
 )
 
 function after(blocks: Record<string, Block>, operations: Operation[]): Record<string, Block> {
-  const drawing = { kind: 'drawing', id: id('page'), schema: 1, records: { blocks } }
+  const drawing = { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } }
   const applied = applyChange(documentKinds, { [drawing.id]: drawing } as unknown as Documents, [
     { document: drawing.id, kind: 'drawing', operations },
   ])
@@ -68,7 +68,7 @@ function after(blocks: Record<string, Block>, operations: Operation[]): Record<s
 const order = (blocks: Record<string, Block>, parent: string | null, band = wide) =>
   siblingsAtBand(blocks, parent && id(parent), bands, band).map((one) => blocks[one.id].name)
 const sources = (blocks: Record<string, Block>) => ({
-  drawing: { kind: 'drawing', id: id('page'), schema: 1, records: { blocks } },
+  drawing: { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } },
   site: usualSite,
   style: plainStyle,
 })

@@ -2,6 +2,7 @@ import { blockSchema, type Block, type BlockKindName } from '../block/block'
 import { refusesParent } from '../block/kinds'
 import type { DocumentKind } from '../document/kind'
 import type { StoredRecord } from '../document/types'
+import { fourCorners } from './fourCorners'
 
 const kindOf = (record: StoredRecord) => record.kind as BlockKindName
 
@@ -11,7 +12,8 @@ const DEEPEST_BLOCK = 100
 /** One page's blocks, for all bands. Its id is its page's. */
 export const drawingKind: DocumentKind = {
   kind: 'drawing',
-  schema: 1,
+  schema: 2,
+  unmarked: 1,
   collections: {
     blocks: {
       schema: blockSchema,
@@ -25,7 +27,7 @@ export const drawingKind: DocumentKind = {
       ],
     },
   },
-  migrations: [],
+  migrations: [fourCorners],
 }
 
 export interface DrawingDocument {

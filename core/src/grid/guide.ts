@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import type { BandGrid } from './bandGrid'
 import { columnSpan, type ColumnGrid } from './columnGrid'
 import { rowPositions } from './rowGrid'

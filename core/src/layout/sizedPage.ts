@@ -1,5 +1,5 @@
 import { gridAt, type BandGrid } from '../grid/bandGrid'
-import type { BlockNode, PageNode } from '../resolve/node'
+import type { BlockNode, PageNode, Size, TextStyle } from '../resolve/node'
 import type { Sizing } from '../site/gridPlan'
 import { rootFontSize, type Environment } from '../units/environment'
 
@@ -65,20 +65,50 @@ function contentWidthOf(
 }
 
 /** A block's own lengths with px written as rem; border lines stay, as hairlines should. */
-function inRem({ children, look, ...rest }: BlockNode): BlockNode {
+function inRem(node: BlockNode): BlockNode {
+  const { arrange, place, look, text } = node
   return {
-    ...(remIn(rest) as typeof rest),
-    look: { ...(remIn(look) as typeof look), border: look.border },
-    children,
+    ...node,
+    arrange: {
+      ...arrange,
+      columnGap: rem(arrange.columnGap),
+      rowGap: rem(arrange.rowGap),
+      padding: arrange.padding.map(rem) as typeof arrange.padding,
+    },
+    place: placeInRem(place),
+    look: { ...look, radius: look.radius?.map(rem) as typeof look.radius },
+    text: text && { ...text, style: styleInRem(text.style) },
   }
 }
 
-function remIn(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(remIn)
-  if (typeof value !== 'object' || value === null) return value
-  const length = value as { value?: unknown; unit?: unknown }
-  if (length.unit === 'px' && typeof length.value === 'number') {
-    return { value: length.value / USUAL_ROOT, unit: 'rem' }
+function placeInRem(place: BlockNode['place']): BlockNode['place'] {
+  const sizeInRem = (size: Size): Size =>
+    size.type === 'fixed' ? { ...size, length: rem(size.length) } : size
+  const { width, height, minWidth, maxWidth, minHeight, maxHeight } = place
+  return {
+    ...place,
+    width: sizeInRem(width),
+    height: sizeInRem(height),
+    minWidth: minWidth && rem(minWidth),
+    maxWidth: maxWidth && rem(maxWidth),
+    minHeight: minHeight && rem(minHeight),
+    maxHeight: maxHeight && rem(maxHeight),
+    left: rem(place.left),
+    right: rem(place.right),
+    top: rem(place.top),
+    bottom: rem(place.bottom),
+    offsetX: rem(place.offsetX),
+    offsetY: rem(place.offsetY),
   }
-  return Object.fromEntries(Object.entries(value).map(([key, below]) => [key, remIn(below)]))
+}
+
+const styleInRem = (style: TextStyle): TextStyle => ({
+  ...style,
+  size: rem(style.size),
+  lineHeight: rem(style.lineHeight),
+})
+
+/** A length in rem where it is in px, else as it is. */
+function rem<T extends { value: number; unit: string }>(length: T): T {
+  return length.unit === 'px' ? { ...length, value: length.value / USUAL_ROOT, unit: 'rem' } : length
 }

@@ -179,7 +179,7 @@ function looks({ look, text, picture, place }: BlockNode, css: Declarations) {
   const [top, right, bottom, left] = look.border
   const sides = { top, right, bottom, left }
   for (const [side, border] of Object.entries(sides)) if (border) css.set(`border-${side}`, borderCss(border))
-  if (look.radius && !isZero(look.radius)) css.set('border-radius', cssLength(look.radius))
+  if (look.radius && !look.radius.every(isZero)) css.set('border-radius', cornersCss(look.radius))
   if (look.opacity !== 1) css.set('opacity', String(look.opacity))
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
   if (picture) css.set('object-fit', look.pictureFit)
@@ -191,6 +191,12 @@ function looks({ look, text, picture, place }: BlockNode, css: Declarations) {
   css.set('line-height', lineHeightCss(lineHeight))
   css.set('color', look.colour)
   css.set('text-align', look.textAlign === 'centre' ? 'center' : look.textAlign)
+}
+
+/** Four corners, or one length for all where they are alike. */
+function cornersCss(radius: WrittenLength[]): string {
+  const corners = radius.map(cssLength)
+  return new Set(corners).size === 1 ? corners[0] : corners.join(' ')
 }
 
 const borderCss = ({ width, line, colour }: Border) => `${cssLength(width)} ${line} ${colour}`

@@ -16,7 +16,7 @@ const block = (name: string, kind: Block['kind'], order: string, more: Partial<B
 
 function htmlOf(list: Block[], title = 'Page'): string {
   const blocks = Object.fromEntries(list.map((one) => [one.id, one]))
-  const drawing = { kind: 'drawing', id: id('page'), schema: 1, records: { blocks } }
+  const drawing = { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } }
   const sources = { drawing, site: usualSite, style: plainStyle }
   const { inOrder, lead } = bandsOf(usualSite)
   const pages = resolveAllBands(sources)

@@ -76,7 +76,8 @@ export interface BlockNode {
   look: {
     fill?: string
     border: [Border?, Border?, Border?, Border?]
-    radius?: WrittenLength
+    /** of each corner, in the order of `CORNERS`; absent where none is round */
+    radius?: [WrittenLength, WrittenLength, WrittenLength, WrittenLength]
     opacity: number
     colour: string
     textAlign: 'start' | 'centre' | 'end'

@@ -6,7 +6,7 @@ import type { StyleDocument } from '../style/style'
 import { px } from '../units/length'
 import type { BlockNode } from './node'
 import { PageResolver, resolveAllBands, resolvePage, type PageSources } from './resolvePage'
-import { effectiveValue, overlay } from './value'
+import { effectiveValue } from './value'
 
 const { narrow, medium, wide } = usualBands
 const id = (name: string) => name.padEnd(16, '0')
@@ -68,12 +68,6 @@ describe('the value a block has at a band', () => {
       origin: { from: 'nowhere' },
     })
   })
-})
-
-test('values are laid over others leaf by leaf, lengths and colours whole', () => {
-  expect(overlay({ a: { b: 1, c: 2 } }, { a: { c: 3 } })).toEqual({ a: { b: 1, c: 3 } })
-  expect(overlay({ a: px(4) }, { a: { token: 'space' } })).toEqual({ a: { token: 'space' } })
-  expect(overlay({ a: 'none' }, { a: { hex: '#fff' } })).toEqual({ a: { hex: '#fff' } })
 })
 
 test('a tree has what a band shows; all bands with what it hides', () => {
@@ -152,7 +146,7 @@ test('a resolver keeps the nodes of blocks that did not change', () => {
 })
 
 test('a page has the project’s ground, white unless it says otherwise', () => {
-  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 1, records: { blocks: {} } }
+  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 2, records: { blocks: {} } }
   const groundOf = (pageGround?: string) => {
     const site = { ...usualSite.records.settings.site, ...(pageGround && { pageGround }) }
     const records = { ...usualSite.records, settings: { site } }
@@ -171,7 +165,7 @@ test('a page that departs from the project’s grid is resolved on its own', () 
   const site = { ...usualSite, records: { ...usualSite.records, pages: { [page.id]: page } } }
   const hero = block('cols', 'section', 'a0', { arrange: { type: 'grid', tracks: 'columns' } })
   const records = { blocks: { [hero.id]: hero } }
-  const drawing = { kind: 'drawing', id: page.id, schema: 1, records }
+  const drawing = { kind: 'drawing', id: page.id, schema: 2, records }
   const at = (band: string) => resolvePage({ drawing, site, style: plainStyle }, band).children[0].arrange
   expect(at(wide)).toMatchObject({ inset: { left: 7, right: 7 }, columnGap: px(10) })
   expect(at(wide).tracks).toHaveLength(5)

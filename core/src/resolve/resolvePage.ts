@@ -1,7 +1,8 @@
-import type { Block } from '../block/block'
+import { varyingSchema, type Block } from '../block/block'
 import { blockKinds, tagOf } from '../block/kinds'
 import type { BlockKind } from '../block/kind'
-import { SIDES, type Arrange, type Colour, type Edge, type Look, type Place } from '../block/leaves'
+import { CORNERS, SIDES, type Arrange, type Colour, type Edge, type Look, type Place } from '../block/leaves'
+import { leafTable, overlay } from '../document/leafTable'
 import { childrenByParent } from '../document/tree'
 import { valueAt, withValue } from '../document/path'
 import type { StoredRecord } from '../document/types'
@@ -17,7 +18,7 @@ import type { Length } from '../block/lengthSchema'
 import { px, type WrittenLength } from '../units/length'
 import type { BlockNode, Border, Inset, NodeRun, PageNode, Size, TextStyle } from './node'
 import { orderAtBand } from './siblings'
-import { overlay, type Bands } from './value'
+import type { Bands } from './value'
 
 /** What a page is resolved from. */
 export interface PageSources {
@@ -32,6 +33,7 @@ export function bandsOf(site: SiteDocument): Bands<Band> {
 }
 
 const NOTHING = px(0)
+const VARYING = leafTable(varyingSchema)
 const INK = '#17211e'
 const WHITE = '#ffffff'
 
@@ -149,12 +151,12 @@ class Resolving {
   private varying(block: Block): Varying {
     const kind = blockKinds[block.kind]
     let values: Varying = { arrange: kind.arrange, place: kind.place, look: kind.look, hidden: false }
-    values = overlay(values, pick(block))
+    values = overlay(VARYING, values, pick(block))
     if (!block.at) return values
     for (const { id } of towardsLead(this.bands.inOrder, this.bandId, this.bands.lead).reverse()) {
       const own = block.at[id]
       for (const leaf of Object.keys(own?.without ?? {})) values = asInKind(values, kind, leaf.split('.'))
-      values = overlay(values, pick(own))
+      values = overlay(VARYING, values, pick(own))
     }
     return values
   }
@@ -198,12 +200,19 @@ class Resolving {
     return {
       fill: this.colour(look.fill),
       border: SIDES.map((side) => this.border(look.border?.[side])) as BlockNode['look']['border'],
-      radius: look.radius && this.length(look.radius),
+      radius: look.radius && this.corners(look.radius),
       opacity: look.opacity ?? 1,
       colour: this.colour(look.colour) ?? INK,
       textAlign: look.textAlign ?? 'start',
       pictureFit: look.pictureFit ?? 'cover',
     }
+  }
+
+  private corners(radius: NonNullable<Look['radius']>): BlockNode['look']['radius'] {
+    return CORNERS.map((corner) => {
+      const length = radius[corner]
+      return length ? this.length(length) : NOTHING
+    }) as BlockNode['look']['radius']
   }
 
   private arrangement(kind: BlockKind, arrange: Arrange): BlockNode['arrange'] {

@@ -44,23 +44,3 @@ export function effectiveValue(
 export function pathAtBand(path: string[], bands: Bands, band: string): string[] {
   return band === bands.lead ? path : ['at', band, ...path]
 }
-
-type Branch = Record<string, unknown>
-const isPlain = (value: unknown): value is Branch =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-
-const isLeafObject = (value: Branch) =>
-  'token' in value ||
-  'hex' in value ||
-  'share' in value ||
-  ('value' in value && 'unit' in value) ||
-  'line' in value
-
-/** Values laid over others, leaf by leaf: what `over` lacks is taken from `under`. */
-export function overlay<T>(under: T, over: unknown): T {
-  if (over === undefined) return under
-  if (!isPlain(over) || !isPlain(under) || isLeafObject(over) || isLeafObject(under)) return over as T
-  const merged: Branch = { ...under }
-  for (const key of Object.keys(over)) merged[key] = overlay(merged[key], over[key])
-  return merged as T
-}

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema, orderSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { bandGridSchema } from '../grid/bandGrid'
 
 /** A grid kept under a name, to be applied to bands. */

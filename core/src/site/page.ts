@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema, orderSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { bandGridSchema } from '../grid/bandGrid'
 import { underlaySchema } from './gridPlan'
 

@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
-import type { DocumentKind, Migration } from '../document/kind'
+import type { DocumentKind, MigrationStep } from '../document/kind'
 import type { StoredDocument } from '../document/types'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { bandGridSchema } from '../grid/bandGrid'
 import { guideSchema, guideSetSchema, type Guide, type GuideSet } from '../grid/guide'
 import { audienceSchema, type ViewportSize } from '../viewport/audience'
@@ -108,12 +108,12 @@ const NEW_IN_3 = [
 ]
 
 /** Gives a document the collections it lacks. */
-const withCollections =
-  (names: string[]): Migration =>
-  (document) => ({
+const withCollections = (names: string[]): MigrationStep => ({
+  document: (document) => ({
     ...document,
     records: { ...Object.fromEntries(names.map((name) => [name, {}])), ...document.records },
-  })
+  }),
+})
 
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500
@@ -124,6 +124,7 @@ const ofPage = { field: 'page', collection: 'pages' }
 export const siteKind: DocumentKind = {
   kind: 'site',
   schema: 3,
+  unmarked: 3,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages', deepest: DEEPEST_PAGE }] },
     sections: { schema: sectionSchema, parents: [ofPage] },

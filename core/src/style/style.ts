@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import type { DocumentKind } from '../document/kind'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import { plainLengthSchema } from '../block/lengthSchema'
 import { isShippedFamily } from '../text/fontCatalogue'
 
@@ -41,6 +41,7 @@ export type Token = z.infer<typeof tokenSchema>
 export const styleKind: DocumentKind = {
   kind: 'style',
   schema: 1,
+  unmarked: 1,
   collections: {
     tokens: { schema: tokenSchema, parents: [] },
     levels: { schema: levelSchema, parents: [] },

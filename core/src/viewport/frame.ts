@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema, orderSchema } from '../document/ids'
-import { leaf } from '../document/leaf'
+import { leaf } from '../document/leafTable'
 import type { Screen } from './screen'
 
 export const FRAME_PARTS = {

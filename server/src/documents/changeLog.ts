@@ -1,5 +1,5 @@
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { ChangeRow } from './changeModel'
+import { broughtUp, ChangeRow } from './changeModel'
 
 /** Bytes of logged changes that are held in memory at once; a change that is larger comes alone. */
 const BATCH_BYTES = 2 * 1024 * 1024
@@ -45,7 +45,7 @@ export async function* loggedChanges(
       transaction,
     })
     if (rows.length === 0) return
-    yield rows
+    yield rows.map(broughtUp)
     from = rows[rows.length - 1].revision
   }
 }

@@ -6,7 +6,9 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
+import { migratedParts } from '@nolvex/core/document/migrate'
 import type { ChangePart, LoggedChange, Outcome } from '@nolvex/core/document/types'
+import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 
 /** A change as it was logged. */
 export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAttributes<ChangeRow>> {
@@ -33,7 +35,7 @@ export class SnapshotRow extends Model<InferAttributes<SnapshotRow>, InferCreati
   declare bytes: CreationOptional<number | null>
 }
 
-/** Schema number of log entries. */
+/** Number of the form of log entries; what they hold says its own schema. */
 export const LOG_SCHEMA = 1
 
 export function defineChanges(sequelize: Sequelize) {
@@ -65,6 +67,13 @@ export function defineChanges(sequelize: Sequelize) {
     },
     { sequelize, tableName: 'snapshots', underscored: true, timestamps: false },
   )
+}
+
+/** A row with its changes brought to the present schemas. */
+export function broughtUp(row: ChangeRow): ChangeRow {
+  row.parts = migratedParts(documentKinds, row.parts)
+  row.inverse = migratedParts(documentKinds, row.inverse)
+  return row
 }
 
 /** A row as it goes to clients. */

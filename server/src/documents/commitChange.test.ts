@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto'
 import type { Sequelize } from 'sequelize'
 import { idMaker } from '@nolvex/core/document/ids'
 import type { Change, Operation } from '@nolvex/core/document/types'
+import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { defineAssets } from '../assets/assetModels'
 import { connect, migrateDatabase } from '../database/connect'
 import { ProjectRow, defineProjects } from '../projects/projectModel'
@@ -132,6 +133,62 @@ test('an edit older than the log is refused with what to do; a value is taken', 
     (await commit(change([{ type: 'set', collection: 'pages', id: PAGE, path: ['title'], value: 'Now' }])))
       .outcomes,
   ).toEqual([])
+})
+
+test('a value of a style token is written and undone', async () => {
+  const [token] = Object.keys((await head()).documents.style.records.tokens)
+  const set: Operation = { type: 'set', collection: 'tokens', id: token, path: ['value'], value: '#123456' }
+  const parts = [{ document: 'style', kind: 'style', operations: [set] }]
+  const logged = await commit({ ...change([]), parts })
+  expect(logged.outcomes).toEqual([])
+  expect((await head()).documents.style.records.tokens[token].value).toBe('#123456')
+  expect((await commit({ ...change([], { base: 2 }), parts: logged.inverse })).outcomes).toEqual([])
+  expect((await head()).documents.style).toEqual(plainStyle)
+})
+
+test('a log that was written before corners had a radius each is read with nothing refused', async () => {
+  const put: Operation = {
+    type: 'put',
+    collection: 'blocks',
+    id: SECTION,
+    record: { id: SECTION, order: 'a0', kind: 'section', look: { radius: { value: 4, unit: 'px' } } },
+  }
+  const set: Operation = {
+    type: 'set',
+    collection: 'blocks',
+    id: SECTION,
+    path: ['look', 'radius'],
+    value: { value: 8, unit: 'px' },
+  }
+  const undo: Operation = {
+    ...set,
+    value: { value: 4, unit: 'px' },
+    over: { value: { value: 8, unit: 'px' } },
+  }
+  // As rows were written then: their parts say no schema.
+  const row = (revision: number, operation: Operation, inverse: Operation[]) =>
+    ChangeRow.create({
+      ...change([operation], {}, PAGE),
+      projectId: project,
+      revision,
+      schema: 1,
+      inverse: [{ document: PAGE, kind: 'drawing', operations: inverse }],
+      outcomes: [],
+      bytes: 100,
+    })
+  await row(2, put, [{ type: 'remove', collection: 'blocks', id: SECTION }])
+  await row(3, set, [undo])
+  await ProjectRow.update({ revision: 3 }, { where: { id: project } })
+  const radius = async () => (await head()).documents[PAGE].records.blocks[SECTION].look
+  const corners = (value: number) => {
+    const length = { value, unit: 'px' }
+    return { radius: { topLeft: length, topRight: length, bottomRight: length, bottomLeft: length } }
+  }
+  expect(await radius()).toEqual(corners(8))
+  // What undoes it is as old as it is, and so is a tab that was open all the time.
+  const stored = (await ChangeRow.findOne({ where: { projectId: project, revision: 3 } })) as ChangeRow
+  expect((await commit({ ...change([], { base: 3 }), parts: stored.inverse })).outcomes).toEqual([])
+  expect(await radius()).toEqual(corners(4))
 })
 
 test('a base ahead of the head and an unknown project are told', async () => {

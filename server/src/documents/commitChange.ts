@@ -1,12 +1,13 @@
 import type { Sequelize, Transaction } from 'sequelize'
 import { applyChange, type Applied } from '@nolvex/core/document/apply'
+import { markedParts, migratedParts, UnknownSchema } from '@nolvex/core/document/migrate'
 import { editsText, transformPair } from '@nolvex/core/document/rebase'
 import type { Change, ChangePart, LoggedChange } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { Problem } from '../http/problem'
 import { ProjectRow } from '../projects/projectModel'
 import { loggedChanges, logSize } from './changeLog'
-import { ChangeRow, LOG_SCHEMA, loggedChange } from './changeModel'
+import { broughtUp, ChangeRow, LOG_SCHEMA, loggedChange } from './changeModel'
 import { snapshotWhenDue, type ProjectStates } from './projectState'
 
 /** The channel on which processes tell one another of new revisions. */
@@ -44,16 +45,18 @@ async function commitIn(
   const project = await ProjectRow.findByPk(projectId, { transaction, lock: transaction.LOCK.UPDATE })
   if (!project) throw new Problem(404, 'This project no longer exists.')
   const known = await ChangeRow.findOne({ where: { projectId, id: change.id }, transaction })
-  if (known) return loggedChange(known)
+  if (known) return loggedChange(broughtUp(known))
   if (change.base > project.revision)
     throw new Problem(409, 'This change names a revision that does not exist yet.')
   const state = await states.at(projectId, project.revision, transaction)
-  const { parts, gone } = await carriedToHead(sequelize, projectId, change, project.revision, transaction)
+  const made = { ...change, parts: presentParts(change.parts) }
+  const { parts, gone } = await carriedToHead(sequelize, projectId, made, project.revision, transaction)
   const applied = gone
     ? refusedForAge(change, state.documents)
     : applyChange(documentKinds, state.documents, parts)
   const revision = project.revision + 1
-  const { inverse, outcomes } = applied
+  const { outcomes } = applied
+  const inverse = markedParts(documentKinds, applied.inverse)
   const bytes = Buffer.byteLength(JSON.stringify([parts, inverse, outcomes]))
   const row = await ChangeRow.create(
     {
@@ -78,6 +81,19 @@ async function commitIn(
     transaction,
   })
   return loggedChange(row)
+}
+
+/** Parts of a change as a tab sent them, which may have been opened before the server was brought up. */
+function presentParts(parts: ChangePart[]): ChangePart[] {
+  try {
+    return migratedParts(documentKinds, parts)
+  } catch (error) {
+    if (!(error instanceof UnknownSchema)) throw error
+    throw new Problem(
+      409,
+      `${error.message} The server is older than this page: ask for it to be brought up.`,
+    )
+  }
 }
 
 /** Text edits of a stale change, transformed over those logged since its base. */

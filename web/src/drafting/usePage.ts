@@ -27,7 +27,7 @@ export interface Placed extends Rect {
   depth: number
 }
 
-const nowhere = (id: string): DrawingDocument => ({ kind: 'drawing', id, schema: 1, records: { blocks: {} } })
+const nowhere = (id: string): DrawingDocument => ({ kind: 'drawing', id, schema: 2, records: { blocks: {} } })
 
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
 export function usePage(page: Ref<string>) {

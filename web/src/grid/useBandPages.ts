@@ -30,7 +30,7 @@ export function useBandPages(page: Ref<string | undefined>) {
     const { value: fonts } = library
     const id = page.value
     if (!fonts || !id) return []
-    const drawing = project.drawing(id) ?? { kind: 'drawing', id, schema: 1, records: { blocks: {} } }
+    const drawing = project.drawing(id) ?? { kind: 'drawing', id, schema: 2, records: { blocks: {} } }
     const sources = {
       drawing: toRaw(drawing) as DrawingDocument,
       site: toRaw(project.site),

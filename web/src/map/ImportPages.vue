@@ -109,7 +109,15 @@ function clear() {
   mode.value = 'merge'
 }
 
+/** Who is done typing may say so before the last letter is read. */
+const wantsToAdd = ref(false)
+watch(isReading, (reading) => {
+  if (!reading && wantsToAdd.value) add()
+})
+
 function add() {
+  wantsToAdd.value = isReading.value
+  if (!canAdd.value) return
   emit('add', read.value.pages, mode.value)
   clear()
   open.value = false
@@ -159,7 +167,7 @@ function add() {
         aria-label="List of pages"
         placeholder="Home&#10;  Timetable&#10;  Fares&#10;    Refunds"
         @keydown.tab.exact.prevent="text += '\t'"
-        @keydown.ctrl.enter.prevent="canAdd && add()"
+        @keydown.ctrl.enter.prevent="add"
       />
       <textarea v-else readonly aria-label="What the file holds" :value="read.beginning" />
       <ol class="preview" aria-label="What will be added">

@@ -13,6 +13,7 @@ import {
   titles,
   words,
 } from '../testing/smallChanges'
+import { storeQueue } from './queue'
 import { beginProject, closeTabs, openTab, quiet, retry, server, settle } from '../testing/tabs'
 
 beforeEach(beginProject)
@@ -351,6 +352,38 @@ describe('a tab that is gone', () => {
     await retry()
     await quiet(asleep)
     expect(server.log).toHaveLength(1)
+  })
+
+  test('left by an earlier Nolvex, is sent in the form things have now', async () => {
+    const gone = await openTab()
+    gone.session.change('Draw', onDrawing(...putText('Boats\n')))
+    await quiet(gone)
+    gone.session.close()
+    locks.releaseAll()
+    const id = 'text000000000000'
+    const length = { value: 4, unit: 'px' }
+    const radius: Operation = {
+      type: 'set',
+      collection: 'blocks',
+      id,
+      path: ['look', 'radius'],
+      value: length,
+    }
+    // As queues were kept before parts said their schema.
+    const change = {
+      id: idOf('old'),
+      client: 'before',
+      base: server.revision,
+      label: 'Round',
+      parts: onDrawing(radius),
+    }
+    await storeQueue(gone.session.project, 'before', { changes: [{ ...change, sent: false }], aside: [] })
+    const next = await openTab()
+    await quiet(next)
+    expect(next.view.notSaved).toEqual([])
+    expect(server.documents[DRAWING].records.blocks[id].look).toEqual({
+      radius: { topLeft: length, topRight: length, bottomRight: length, bottomLeft: length },
+    })
   })
 
   test('leaves words where the text has moved on since', async () => {

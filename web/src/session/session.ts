@@ -10,6 +10,7 @@ import {
   type HistoryStep,
 } from '@nolvex/core/document/history'
 import { mendedJson } from '@nolvex/core/document/jsonTrouble'
+import { markedParts, migratedParts } from '@nolvex/core/document/migrate'
 import { editsText, rebasePending } from '@nolvex/core/document/rebase'
 import { splitParts } from '@nolvex/core/document/splitParts'
 import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
@@ -125,7 +126,7 @@ export class Session {
   retryNotSaved(item: NotSaved) {
     if (!item.parts || !this.notSaved.includes(item)) return
     this.notSaved = this.notSaved.filter((one) => one !== item)
-    this.change(item.label, item.parts)
+    this.change(item.label, migratedParts(documentKinds, item.parts))
   }
 
   private travel(side: 'undo' | 'redo') {
@@ -138,7 +139,8 @@ export class Session {
     this.announce()
   }
 
-  private enqueue(label: string, parts: ChangePart[], mergeKey?: string): HistoryStep | undefined {
+  private enqueue(label: string, given: ChangePart[], mergeKey?: string): HistoryStep | undefined {
+    const parts = markedParts(documentKinds, given)
     const applied = applyChange(documentKinds, this.shown, parts)
     const hasEffect = !applied.refused && applied.inverse.length > 0
     if (applied.outcomes.length) {
@@ -165,7 +167,9 @@ export class Session {
     const base = Math.min(...changes.map((change) => change.base))
     const since = await this.loggedSince(base)
     const known = new Set(since?.map(({ id }) => id))
-    let waiting = changes.filter(({ id }) => !known.has(id))
+    let waiting = changes
+      .filter(({ id }) => !known.has(id))
+      .map((change) => ({ ...change, parts: migratedParts(documentKinds, change.parts) }))
     if (!since) waiting = this.withoutStaleEdits(waiting)
     for (const logged of since ?? []) waiting = rebasePending(waiting, logged.parts)
     const renewed = waiting.map((change) => ({

@@ -205,5 +205,10 @@ class PretendSocket {
   }
 }
 
-const reply = (status: number, body: unknown) =>
-  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
+/** An answer in JSON, which is read with the page's own objects, as a browser would. */
+function reply(status: number, body: unknown): Response {
+  const text = JSON.stringify(body)
+  const response = new Response(text, { status, headers: { 'content-type': 'application/json' } })
+  response.json = () => Promise.resolve(JSON.parse(text))
+  return response
+}

@@ -1,5 +1,11 @@
+import equal from 'fast-deep-equal'
+import { z } from 'zod'
 import { compareDocuments, type RecordDifference } from '../../document/compare'
+import { leafPaths, leafTable } from '../../document/leafTable'
+import { valueAt } from '../../document/path'
 import type { Documents, Json, StoredRecord } from '../../document/types'
+import { bandGridSchema } from '../../grid/bandGrid'
+import { documentKinds } from '../../resolve/documentKinds'
 import { cutText } from '../../text/cutText'
 
 /** A difference between two states of a project, in words. */
@@ -18,7 +24,7 @@ type Names = (id: unknown) => string
  * sections, menus, links, journeys, content, bands and drawings.
  */
 export function describeChanges(before: Documents, after: Documents): DescribedChange[] {
-  const differences = compareDocuments(before, after)
+  const differences = compareDocuments(documentKinds, before, after)
   const kindOf = (id: string) => (after[id] ?? before[id])?.kind
   const title = titles(before, after)
   const inSite = differences.filter(({ document }) => kindOf(document) === 'site')
@@ -150,11 +156,29 @@ function describeBand(
   const was = before.site?.records.bands[id]
   const is = after.site?.records.bands[id]
   if (change !== 'altered') return [band(`Band ${String((is ?? was).name)} ${change}`)]
-  return leaves.map((leaf) => {
+  return leaves.flatMap(figuresOf).map((leaf) => {
     const figure = FIGURES[leaf.path.join('.')] ?? leaf.path.slice(1).join(' ')
     const value = (of: Json | undefined) => (of === undefined ? 'none' : String(of))
     return band(`${String(is.name)}: ${figure} was ${value(leaf.before)}, is ${value(leaf.after)}`)
   })
+}
+
+type LeafDifference = RecordDifference['leaves'][number]
+
+/** A grid is written whole, and read figure by figure. */
+const gridFigures = leafTable(z.strictObject(bandGridSchema.shape))
+
+function figuresOf(leaf: LeafDifference): LeafDifference[] {
+  if (leaf.path[0] !== 'grid') return [leaf]
+  const grids = [leaf.before, leaf.after].map((grid) => (grid ?? {}) as unknown as StoredRecord)
+  const paths = grids.flatMap((grid) => leafPaths(gridFigures, grid))
+  return [...new Map(paths.map((path) => [path.join('.'), path])).values()]
+    .map((path) => ({
+      path: ['grid', ...path],
+      before: valueAt(grids[0], path),
+      after: valueAt(grids[1], path),
+    }))
+    .filter(({ before, after }) => !equal(before, after))
 }
 
 const FIGURES: Record<string, string> = {

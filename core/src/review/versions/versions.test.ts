@@ -4,6 +4,7 @@ import { splitParts } from '../../document/splitParts'
 import type { ChangePart, Documents, Operation } from '../../document/types'
 import { documentKinds } from '../../resolve/documentKinds'
 import { usualSite } from '../../site/usualSite'
+import { plainStyle } from '../../style/plainStyle'
 import { describeChanges } from './describeChanges'
 
 const id = (name: string) => name.padEnd(16, '0')
@@ -72,7 +73,7 @@ test('restoring gives back the state a version has, records under several parent
     } as never),
   ])
   const operations = operationsBetween(documentKinds.site, later.site, full.site)
-  expect(compareDocuments(after(later, operations), full)).toEqual([])
+  expect(compareDocuments(documentKinds, after(later, operations), full)).toEqual([])
 })
 
 test('a change too large for one is cut in order, nothing lost', () => {
@@ -118,4 +119,34 @@ test('restoring gives back leaves that are written whole', () => {
   ])
   const operations = operationsBetween(documentKinds.site, changed.site, before.site)
   expect(after(changed, operations)).toEqual(before)
+})
+
+test('a version in which a token of the style differs is restored', () => {
+  const style = { style: plainStyle } as unknown as Documents
+  const [colour] = Object.keys(plainStyle.records.tokens)
+  const size: Operation = {
+    type: 'put',
+    collection: 'tokens',
+    id: id('gap'),
+    record: { id: id('gap'), order: 'b0', name: 'Gap', type: 'length', value: { value: 8, unit: 'px' } },
+  }
+  const kept = after(style, [size], 'style', 'style')
+  const now = after(
+    kept,
+    [
+      { type: 'set', collection: 'tokens', id: colour, path: ['value'], value: '#a63d2a' },
+      {
+        type: 'set',
+        collection: 'tokens',
+        id: id('gap'),
+        path: ['value'],
+        value: { value: 12, unit: 'rem' },
+      },
+    ],
+    'style',
+    'style',
+  )
+  const operations = operationsBetween(documentKinds.style, now.style, kept.style)
+  expect(operations).toHaveLength(2)
+  expect(after(now, operations, 'style', 'style')).toEqual(kept)
 })
