@@ -2,7 +2,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { z } from 'zod'
-import { USUAL_TIMES, type SweepTimes } from './assets/sweeper'
+import { USUAL_TIMES, type SweepTimes } from './database/sweeper'
 
 const environment = z.object({
   DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }),

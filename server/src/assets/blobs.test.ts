@@ -14,7 +14,7 @@ import { emptyDatabase } from '../testing/testDatabase'
 import { defineVersions } from '../versions/versionModel'
 import { AssetRow, BlobChunkRow, BlobRow, defineAssets } from './assetModels'
 import { blobStart, incompleteBlobs, readBlob, storeBlob, wholeSize } from './blobs'
-import { Sweeper, USUAL_TIMES } from './sweeper'
+import { Sweeper, USUAL_TIMES } from '../database/sweeper'
 
 let sequelize: Sequelize
 const folder = mkdtempSync(join(tmpdir(), 'nolvex-blobs-'))

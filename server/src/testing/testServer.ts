@@ -1,4 +1,4 @@
-import { USUAL_TIMES } from '../assets/sweeper'
+import { USUAL_TIMES } from '../database/sweeper'
 import type { Config } from '../config'
 import { startServer } from '../server'
 import { emptyDatabase } from './testDatabase'
