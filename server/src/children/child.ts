@@ -33,7 +33,8 @@ async function answer({ task, folder, input }: ChildQuestion): Promise<ChildAnsw
 process.once('message', async (question: ChildQuestion) => {
   const told = await answer(question).catch((error: unknown): ChildAnswer => {
     if (error instanceof Problem) return { problem: { status: error.status, message: error.message } }
-    return { failure: String((error as Error)?.stack ?? error).slice(0, 2000) }
+    const { name = 'Error', message = String(error), stack } = error as Error
+    return { failure: { name, message, stack } }
   })
   process.send?.(told, () => process.exit(0))
 })

@@ -24,4 +24,4 @@ export interface ChildQuestion<T extends ChildTask = ChildTask> {
 export type ChildAnswer =
   | { result: ChildTasks[ChildTask]['result'] }
   | { problem: { status: number; message: string } }
-  | { failure: string }
+  | { failure: { name: string; message: string; stack?: string } }

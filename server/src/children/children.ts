@@ -50,7 +50,7 @@ export class Children {
       const answer = await this.answerOf(task, folder, input, limits, signal)
       if ('result' in answer) return answer.result
       if ('problem' in answer) throw new Problem(answer.problem.status, answer.problem.message)
-      this.log.error({ task, failure: answer.failure }, 'a child process failed')
+      this.log.error({ task, err: answer.failure }, 'a child process failed')
       throw new Problem(
         422,
         'This could not be done, for a reason nobody foresaw. It is in the server’s log.',
@@ -82,15 +82,19 @@ export class Children {
       const late = setTimeout(() => kill(tooLong(limits)), limits.seconds * 1000)
       const cancel = () => kill(new Problem(409, 'This was cancelled.'))
       signal?.addEventListener('abort', cancel, { once: true })
-      child.once('message', (answer: ChildAnswer) => resolve(answer))
-      child.once('error', reject)
-      child.once('exit', (code, by) => {
+      const end = (reason: Error) => {
         clearInterval(watching)
         clearTimeout(late)
         signal?.removeEventListener('abort', cancel)
         this.running.delete(child)
-        reject(by ? endedBy(by, limits) : new Error(`a child process ended with ${code}`))
-      })
+        reject(reason)
+      }
+      child.once('message', (answer: ChildAnswer) => resolve(answer))
+      // A child that cannot be started has no end of its own; one that is gone already cannot be spoken to.
+      child.on('error', end)
+      child.once('exit', (code, by) =>
+        end(by ? endedBy(by, limits) : new Error(`a child process ended with ${code}`)),
+      )
       child.send({ task, folder, input })
     })
   }

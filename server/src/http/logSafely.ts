@@ -17,6 +17,8 @@ const placesOf = (stack = '') =>
     .slice(0, 12)
 
 const LONGEST = 200
+/** What stands in quotes in a message is most likely what somebody wrote. */
+const QUOTED = /"[^"]*"?|“[^”]*”?|'[^']*'?/g
 
 /** What is written of errors, requests and answers. */
 export const serializers = {
@@ -24,7 +26,9 @@ export const serializers = {
   err: ({ name, message = '', stack, code, original }: ThrownError) => ({
     name,
     code: code ?? original?.code,
-    message: original ? `database: ${original.code ?? 'no code'}` : message.slice(0, LONGEST),
+    message: original
+      ? `database: ${original.code ?? 'no code'}`
+      : message.replace(QUOTED, '…').slice(0, LONGEST),
     places: placesOf(stack),
   }),
   req: ({ id, method, url }: IncomingMessage & { id?: unknown }) => ({

@@ -56,6 +56,10 @@ test('the log says what went wrong and where, and no word of a document', () => 
   } as IncomingMessage
   const said = JSON.stringify([serializers.err(error), serializers.req(request)])
   expect(said).not.toContain('secret')
+  const parsing = serializers.err(
+    new SyntaxError('Unexpected token \'D\', "The secret of Orrel" is not valid JSON'),
+  )
+  expect(JSON.stringify(parsing)).not.toContain('secret')
   expect(said).toContain('22001')
   expect(said).toContain('/api/x')
 })
