@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync, existsSync, readFileSync, readdirSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync, existsSync, readFileSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pino } from 'pino'
@@ -116,7 +116,6 @@ test('work folders are gone when the work is, and those of servers that were kil
   await inWorkFolder(async (own) => {
     const left = own.replace(`${process.pid}-`, '99999999-')
     writeFileSync(join(own, 'kept'), '')
-    const { mkdirSync } = await import('node:fs')
     mkdirSync(left)
     await clearWorkFolders()
     expect([existsSync(own), existsSync(left)]).toEqual([true, false])

@@ -1,14 +1,14 @@
-import { mkdir, mkdtemp, readdir, rm } from 'node:fs/promises'
 import { existsSync } from 'node:fs'
-import { tmpdir, userInfo } from 'node:os'
+import { mkdtemp, readdir, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
-const base = () => join(tmpdir(), `nolvex-work-${userInfo().uid}`)
+const PREFIX = 'nolvex-work-'
 
 /** A folder for one piece of work, which is gone when the work has ended, however it did. */
 export async function inWorkFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
-  await mkdir(base(), { recursive: true, mode: 0o700 })
-  const folder = await mkdtemp(join(base(), `${process.pid}-`))
+  // Made under a name nobody can guess, and for nobody else to read.
+  const folder = await mkdtemp(join(tmpdir(), `${PREFIX}${process.pid}-`))
   try {
     return await work(folder)
   } finally {
@@ -18,9 +18,10 @@ export async function inWorkFolder<T>(work: (folder: string) => Promise<T>): Pro
 
 /** Clears away what servers that were killed have left behind. */
 export async function clearWorkFolders(): Promise<void> {
-  const names = await readdir(base()).catch(() => [])
-  for (const name of names) {
-    const isAlive = existsSync(`/proc/${name.split('-')[0]}`)
-    if (!isAlive) await rm(join(base(), name), { recursive: true, force: true })
+  for (const name of await readdir(tmpdir())) {
+    const [pid] = name.startsWith(PREFIX) ? name.slice(PREFIX.length).split('-') : []
+    if (!pid || existsSync(`/proc/${pid}`)) continue
+    // What is another user's stays.
+    await rm(join(tmpdir(), name), { recursive: true, force: true }).catch(() => undefined)
   }
 }
