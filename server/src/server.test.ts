@@ -186,6 +186,7 @@ test('a picture whose bytes fail on their way breaks off that answer only', asyn
     410,
     expect.stringContaining('“sea.png” is stored incompletely'),
   ])
+  expect(told.headers.get('cache-control')).toBe('no-store')
   const again = await fetch(`${path}?name=sea.png`, { method: 'POST', body: new Uint8Array(png) })
   expect(again.status).toBe(201)
   expect(Buffer.from(await (await fetch(`${path}/${id}`)).arrayBuffer()).equals(png)).toBe(true)

@@ -58,5 +58,8 @@ export function answerProblem(error: unknown, request: Request, response: Respon
   if (status >= 500) request.log.error({ err: error }, 'request failed')
   // What a refused upload still sends is not waited for.
   if (!request.complete) response.setHeader('connection', 'close')
+  // A handler may have said already how what it was about to send is kept and named.
+  response.setHeader('cache-control', 'no-store')
+  response.removeHeader('content-disposition')
   response.status(status).json({ error: message })
 }

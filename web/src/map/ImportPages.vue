@@ -31,10 +31,15 @@ const NOTHING: ReadPageList = {
 const ask = useReader()
 const read = shallowRef(NOTHING)
 const isReading = ref(false)
+/** Who is done typing may say so before the last letter is read. */
+const wantsToAdd = ref(false)
 let asked = 0
 
 // Whatever is read, it is read elsewhere, so that no list, however long or wrong, keeps the page from answering.
-watch([text, files, chosen, said], () => (isReading.value = true))
+watch([text, files, chosen, said], () => {
+  isReading.value = true
+  wantsToAdd.value = false
+})
 watchDebounced([text, files, chosen, said], () => void readAgain(), { debounce: 80 })
 
 async function readAgain() {
@@ -109,10 +114,8 @@ function clear() {
   mode.value = 'merge'
 }
 
-/** Who is done typing may say so before the last letter is read. */
-const wantsToAdd = ref(false)
 watch(isReading, (reading) => {
-  if (!reading && wantsToAdd.value) add()
+  if (!reading && wantsToAdd.value && open.value) add()
 })
 
 function add() {
