@@ -93,7 +93,7 @@ const documents = {
   },
   [islesCollection.id]: islesCollection,
   style: plainStyle,
-  [home.id]: { kind: 'drawing', id: home.id, schema: 2, records: { blocks: homeBlocks() } },
+  [home.id]: { kind: 'drawing', id: home.id, schema: 3, records: { blocks: homeBlocks() } },
 } as unknown as Documents
 
 const scenes: [id: string, name: string, svg: string][] = [

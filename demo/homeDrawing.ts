@@ -1,7 +1,8 @@
 import type { Block } from '@nolvex/core/block/block'
 import { usualBands } from '@nolvex/core/site/usualSite'
-import { plainLevel } from '@nolvex/core/style/plainStyle'
+import { plainLevel } from '@nolvex/core/block/textStyle'
 import { px } from '@nolvex/core/units/length'
+import { pageId } from './skerrinPages'
 
 type Draft = Omit<Block, 'id' | 'order' | 'parent'> & { children?: Draft[] }
 
@@ -29,16 +30,16 @@ export const pictureIds = {
 const picture = (name: string, asset: string, alt: string, more: Partial<Draft> = {}): Draft => ({
   kind: 'picture',
   name,
-  picture: { asset, width: 1200, height: 800, alt },
+  data: { file: { asset, width: 1200, height: 800 }, alt },
   ...more,
 })
 
-const link = (title: string, to: string): Draft => ({
-  kind: 'text',
+const link = (title: string, page: string): Draft => ({
+  kind: 'link',
   name: title,
-  place: { width: 'fit' },
   look: { level: plainLevel('button') },
-  text: [{ insert: title, attributes: { link: to } }],
+  text: words(title),
+  data: { to: { page: pageId(page) } },
 })
 
 const header: Draft = {
@@ -72,12 +73,12 @@ const header: Draft = {
         [medium]: { place: { width: 'fill' } },
       },
       children: [
-        link('Timetable', '/timetable'),
-        link('Isles', '/isles'),
-        link('Fares', '/fares'),
-        link('Freight', '/freight'),
-        link('Notices', '/notices'),
-        link('Help', '/help'),
+        link('Timetable', 'timetable'),
+        link('Isles', 'isles'),
+        link('Fares', 'fares'),
+        link('Freight', 'freight'),
+        link('Notices', 'notices'),
+        link('Help', 'help'),
       ],
     },
   ],
@@ -212,6 +213,11 @@ const notices: Draft = {
           ],
         },
         {
+          kind: 'line',
+          name: 'Between notices',
+          look: { stroke: { width: px(1), colour: { hex: '#8b938f' }, dashes: { dash: 6, gap: 4 } } },
+        },
+        {
           kind: 'text',
           name: 'Winter timetable',
           text: [
@@ -231,11 +237,11 @@ const footer: Draft = {
   arrange: { type: 'row', wrap: true, gap: px(32), rowGap: px(8), padding: { top: px(32), bottom: px(32) } },
   look: { fill: { hex: '#eef1ef' } },
   children: [
-    link('Contact', '/help'),
-    link('Refunds', '/help/refunds'),
-    link('Bikes and pets', '/fares/bikes-and-pets'),
-    link('Access on board', '/help/access-on-board'),
-    link('About us', '/about-us'),
+    link('Contact', 'help'),
+    link('Refunds', 'refunds'),
+    link('Bikes and pets', 'bikes'),
+    link('Access on board', 'access'),
+    link('About us', 'about'),
   ],
 }
 

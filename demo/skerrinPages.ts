@@ -6,8 +6,11 @@ export interface DemoPage {
   children?: DemoPage[]
 }
 
-const page = (id: string, title: string, sections: string[], children?: DemoPage[]): DemoPage => ({
-  id: `page${id}`.padEnd(16, '0').slice(0, 16),
+/** The id of the page with a short name. */
+export const pageId = (name: string) => `page${name}`.padEnd(16, '0').slice(0, 16)
+
+const page = (name: string, title: string, sections: string[], children?: DemoPage[]): DemoPage => ({
+  id: pageId(name),
   title,
   sections,
   children,

@@ -6,7 +6,7 @@ const FLOORS = [
   ['block', 'grid', 'viewport'],
   ['site', 'content', 'style', 'drawing'],
   ['resolve'],
-  ['layout', 'draft'],
+  ['layout', 'edit', 'draft'],
   ['paint', 'markup', 'snap'],
   ['review', 'walkthrough'],
   ['formats'],

@@ -27,7 +27,7 @@ export function pageOf(count: number): PageSources {
     }
   }
   return {
-    drawing: { kind: 'drawing', id: 'benchpage0000000', schema: 2, records: { blocks } },
+    drawing: { kind: 'drawing', id: 'benchpage0000000', schema: 3, records: { blocks } },
     site: usualSite,
     style: plainStyle,
   }

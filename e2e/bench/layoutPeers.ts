@@ -78,13 +78,14 @@ export async function compareLayout(driver: WebDriver, count: number): Promise<v
   )
 }
 
-async function openInChromium(driver: WebDriver, sources: PageSources): Promise<void> {
+export async function openInChromium(driver: WebDriver, sources: PageSources): Promise<void> {
   const { inOrder, lead } = bandsOf(sources.site)
   const html = pageHtml({
     bands: inOrder,
     lead,
     pages: resolveAllBands(sources),
     title: 'bench',
+    withKeys: true,
     language: 'en',
     fonts: [],
     pictureAddress: () => 'data:,',

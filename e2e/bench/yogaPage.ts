@@ -1,6 +1,7 @@
 import yoga, { Align, Edge, FlexDirection, Gutter, Justify, Wrap, type Node } from 'yoga-layout'
 import type { Box } from '@nolvex/core/layout/box'
-import type { BlockNode, PageNode, TextStyle } from '@nolvex/core/resolve/node'
+import type { TextStyle } from '@nolvex/core/block/textStyle'
+import type { BlockNode, PageNode } from '@nolvex/core/resolve/node'
 import { breakLines, maxContentWidth } from '@nolvex/core/text/lines'
 import { shapeParagraph, type Paragraph } from '@nolvex/core/text/paragraph'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
@@ -30,7 +31,8 @@ export function yogaHeight(page: PageNode, width: number, library: FontLibrary):
   const nodeOf = (block: BlockNode, parent: BlockNode | undefined): Node => {
     const node = yoga.Node.createWithConfig(config)
     setValues(node, block, parent)
-    if (block.text) measureText(node, block.text, library)
+    const { content, look } = block
+    if (content.type === 'text') measureText(node, { style: look.level, runs: content.runs }, library)
     block.children.forEach((child, index) => node.insertChild(nodeOf(child, block), index))
     return node
   }
@@ -52,11 +54,11 @@ function readBack(node: Node, boxes: Pick<Box, 'x' | 'y' | 'w' | 'h'>[]) {
 }
 
 /** The page of the benchmark says its lengths in px. */
-function setValues(node: Node, { arrange, place, kind }: BlockNode, parent: BlockNode | undefined) {
+function setValues(node: Node, { arrange, place }: BlockNode, parent: BlockNode | undefined) {
   const [top, right, bottom, left] = arrange.padding
   if (top.value) node.setPadding(Edge.Top, top.value)
   if (bottom.value) node.setPadding(Edge.Bottom, bottom.value)
-  const sides = kind === 'section' ? arrange.inset : undefined
+  const sides = arrange.inset
   if (sides || left.value) node.setPadding(Edge.Left, sides?.left ?? left.value)
   if (sides || right.value) node.setPadding(Edge.Right, sides?.right ?? right.value)
   if (arrange.type === 'row') node.setFlexDirection(FlexDirection.Row)

@@ -49,7 +49,7 @@ function classesIn(html: string): Map<string, string> {
   const classes = new Map<string, string>()
   for (const [tag] of html.matchAll(/<[a-z0-9]+ [^>]*>/g)) {
     const name = /class="([^"]*)"/.exec(tag)?.[1]
-    const id = /data-id="([^"]*)"/.exec(tag)?.[1]
+    const id = /data-key="([^"]*)"/.exec(tag)?.[1]
     if (name && id) classes.set(id, name)
   }
   return classes
@@ -73,7 +73,7 @@ function exported(seed: number) {
     title: 'page',
     language: 'en',
     fonts: [],
-    withIds: true,
+    withKeys: true,
     pictureAddress: () => 'data:,',
   })
   return { bands, pages, rules: rulesIn(html), classes: classesIn(html) }
@@ -97,7 +97,7 @@ test('at both ends of every band blocks are given what they have there', () => {
       const widths = [band.from, (bands[at + 1]?.from ?? band.from + 400) - 1]
       return nodesOf(pages[at]).flatMap(({ node, parent }) => {
         const wanted = declarationsOf(node, parent)
-        const name = classes.get(node.id) as string
+        const name = classes.get(node.key) as string
         return widths.flatMap((width) =>
           mismatches(wanted, cascaded(rules, name, width)).map(
             (what) => `page ${seed}, ${width} px, .${name}: ${what}`,
@@ -117,12 +117,12 @@ test('blocks are seen in the order of the band, whatever the HTML’s is', () =>
     const byHtml = (a: string, b: string) => inHtml.indexOf(a) - inHtml.indexOf(b)
     bands.forEach(({ from }, at) => {
       const parents = new Set([pages[at], ...nodesOf(pages[at]).map(({ node }) => node)])
-      const orderOf = (id: string) =>
-        Number(cascaded(rules, classes.get(id) as string, from).get('order') ?? 0)
+      const orderOf = (key: string) =>
+        Number(cascaded(rules, classes.get(key) as string, from).get('order') ?? 0)
       for (const { children } of parents) {
-        const ids = children.map(({ id }) => id)
-        expect([...ids].sort((a, b) => orderOf(a) - orderOf(b) || byHtml(a, b))).toEqual(ids)
-        if ([...ids].sort(byHtml).join() !== ids.join()) reordered++
+        const keys = children.map(({ key }) => key)
+        expect([...keys].sort((a, b) => orderOf(a) - orderOf(b) || byHtml(a, b))).toEqual(keys)
+        if ([...keys].sort(byHtml).join() !== keys.join()) reordered++
       }
     })
   }

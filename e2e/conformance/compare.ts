@@ -49,7 +49,7 @@ export function subjectHtml({ sources }: Subject): string {
     title: 'page',
     language: 'en',
     fonts: [],
-    withIds: true,
+    withKeys: true,
     pictureAddress: ({ width, height }) =>
       `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`,
   })
@@ -84,15 +84,15 @@ function compareTree(
   const band = bandAt(inOrder, environment.viewportWidth)
   const layout = new PageLayouter(library).layout(resolvePage(subject.sources, band.id), environment)
   const where = ({ node }: Box) =>
-    `${subject.name} at ${environment.viewportWidth} px, zoom ${environment.textZoom}: ${node.kind} ${node.id}`
+    `${subject.name} at ${environment.viewportWidth} px, zoom ${environment.textZoom}: ${node.tag} ${node.key}`
   const tiesBefore = result.ties
-  eachBox(layout, (box) => compareLines(box, measured[box.node.id], where, result))
+  eachBox(layout, (box) => compareLines(box, measured[box.node.key], where, result))
   // A line that went either way moves everything around it: boxes of such a page say nothing.
   if (result.ties > tiesBefore) return
   eachBox(layout, (box, x, y) => {
     result.boxes++
     const own = [x, y, box.w, box.h]
-    const found = measured[box.node.id]?.rect
+    const found = measured[box.node.key]?.rect
     const isOff = !found || own.some((value, index) => Math.abs(value - found[index]) > TOLERANCE)
     if (isOff) result.boxMisses.push(`${where(box)}: core ${own.join(' ')}, browser ${found?.join(' ')}`)
   })

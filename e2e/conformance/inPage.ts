@@ -59,11 +59,11 @@ function lineStarts(element) {
 }
 return [...document.querySelectorAll('.tree')].map((host) => {
   const found = {}
-  for (const element of host.shadowRoot.querySelectorAll('[data-id]')) {
+  for (const element of host.shadowRoot.querySelectorAll('[data-key]')) {
     const r = element.getBoundingClientRect()
     const entry = { rect: [r.left, r.top, r.width, r.height].map(place) }
     if (/^(P|H[1-6]|BUTTON|BLOCKQUOTE)$/.test(element.tagName)) entry.lineStarts = lineStarts(element)
-    found[element.dataset.id] = entry
+    found[element.dataset.key] = entry
   }
   return found
 })

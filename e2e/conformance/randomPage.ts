@@ -1,5 +1,8 @@
-import type { Block, BlockKindName } from '@nolvex/core/block/block'
-import type { Arrange, Look, Place } from '@nolvex/core/block/leaves'
+import type { Arrange } from '@nolvex/core/block/arrange'
+import type { Block } from '@nolvex/core/block/block'
+import type { BlockKindName } from '@nolvex/core/block/kinds'
+import type { WrittenLook } from '@nolvex/core/block/looks'
+import type { Place } from '@nolvex/core/block/place'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import type { Band, SiteDocument } from '@nolvex/core/site/site'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
@@ -111,9 +114,9 @@ class PageMaker {
       place: this.place(kind, parent),
       look: this.look(kind),
     }
-    if (kind === 'text' || kind === 'button') block.text = this.text(kind === 'button' ? 3 : 30)
-    if (kind === 'picture')
-      block.picture = { width: random.int(40, 500), height: random.int(40, 400), alt: '' }
+    if (kind === 'text' || kind === 'button' || kind === 'link')
+      block.text = this.text(kind === 'text' ? 30 : 3)
+    if (kind === 'picture') block.data = { file: { width: random.int(40, 500), height: random.int(40, 400) } }
     if (random.chance(0.3)) {
       const band = random.pick([usualBands.narrow, usualBands.medium])
       block.at = {
@@ -128,7 +131,7 @@ class PageMaker {
     for (let child = random.int(kind === 'section' ? 1 : 0, most); child > 0; child--) {
       const deeper = depth < 4 && random.chance(0.5)
       this.add(
-        deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'box'] as const),
+        deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'link', 'line', 'box'] as const),
         block,
         depth + 1,
       )
@@ -215,7 +218,7 @@ class PageMaker {
     }
   }
 
-  private look(kind: BlockKindName): Look {
+  private look(kind: BlockKindName): WrittenLook {
     const { random } = this
     const edge = () => ({ width: this.length(6), line: 'solid' as const, colour: { hex: '#333333' } })
     const border = random.maybe(0.3, () => ({
@@ -227,6 +230,7 @@ class PageMaker {
     const levels = Object.keys(style.records.levels)
     return {
       border,
+      stroke: kind === 'line' ? { width: this.length(6), colour: { hex: '#333333' } } : undefined,
       level: kind === 'text' ? random.maybe(0.7, () => random.pick(levels)) : undefined,
       textAlign: random.maybe(0.3, () => random.pick(['start', 'centre', 'end'] as const)),
     }

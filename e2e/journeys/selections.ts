@@ -13,21 +13,21 @@ export const selections: Journey = {
     await person.until('the page is there', async () =>
       (await person.text('.drawing')).includes('Small boats'),
     )
-    expectEqual(await count(), 58, 'blocks at first')
+    expectEqual(await count(), 59, 'blocks at first')
 
     await pick('Orrel 09:40')
     await pick('Tansay 10:15', true)
     expectEqual((await person.all('[data-selected]')).length, 2, 'two are selected')
     await person.chord(Key.CONTROL, 'd')
     await person.saved()
-    expectEqual(await count(), 66, 'duplicated with what stands in them')
+    expectEqual(await count(), 67, 'duplicated with what stands in them')
     await person.keys(Key.DELETE)
     await person.saved()
-    expectEqual(await count(), 58, 'deleted')
+    expectEqual(await count(), 59, 'deleted')
     await person.chord(Key.CONTROL, 'z')
     await person.chord(Key.CONTROL, 'z')
     await person.saved()
-    expectEqual(await count(), 58, 'and both taken back')
+    expectEqual(await count(), 59, 'and both taken back')
 
     await pick('Orrel 09:40')
     await pick('Tansay 10:15', true)

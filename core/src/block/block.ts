@@ -1,78 +1,84 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import { leaf } from '../document/leafTable'
 import { richTextSchema } from '../document/richText'
-import { arrangeSchema, lookSchema, placeSchema } from './leaves'
+import { valueAt } from '../document/path'
+import type { Json, StoredRecord } from '../document/types'
+import type { FieldControl } from './field'
+import { blockKinds, kindNamed, type AnyKind, type BlockKindName } from './kinds'
+import { TAGS, type Tag } from './tags'
+import { varyingFields } from './varying'
 
-export const BLOCK_KINDS = ['section', 'box', 'text', 'picture', 'button'] as const
-export type BlockKindName = (typeof BLOCK_KINDS)[number]
+const orderKey = z.string().min(1).max(80)
 
-export const TAGS = [
-  'header',
-  'section',
-  'footer',
-  'nav',
-  'aside',
-  'article',
-  'div',
-  'h1',
-  'h2',
-  'h3',
-  'h4',
-  'h5',
-  'h6',
-  'p',
-  'blockquote',
-  'picture',
-  'button',
-] as const
-export type Tag = (typeof TAGS)[number]
-
-const picture = leaf(
-  z.strictObject({
-    asset: idSchema.optional(),
-    /** natural size, px; the ratio a fit height keeps */
-    width: z.number().min(1).max(20_000),
-    height: z.number().min(1).max(20_000),
-    alt: z.string().max(500),
-  }),
-)
-
-const varying = {
-  arrange: arrangeSchema.optional(),
-  place: placeSchema.optional(),
-  look: lookSchema.optional(),
-  hidden: z.boolean().optional(),
-}
-
-/** What a block's kind, the block itself and each band say of it, one over the other. */
-export const varyingSchema = z.strictObject(varying)
-
-/** A block as a drawing stores it. Values that stand on it are the lead band's; `at` holds what a band changes. */
-export const blockSchema = z.strictObject({
+/** What blocks of every kind have. Values that stand on a block are the lead band's; `at` holds what a band changes. */
+const common = {
   id: idSchema,
   parent: idSchema.optional(),
-  order: z.string().min(1).max(80),
-  kind: z.enum(BLOCK_KINDS),
+  order: orderKey,
   name: z.string().max(200).optional(),
   tag: z.enum(TAGS).optional(),
   section: idSchema.optional(),
   text: richTextSchema.optional(),
-  picture: picture.optional(),
   locked: z.boolean().optional(),
-  ...varying,
+  ...varyingFields,
   at: z
     .record(
       idSchema,
       z.strictObject({
-        ...varying,
-        order: z.string().min(1).max(80).optional(),
+        ...varyingFields,
+        order: orderKey.optional(),
         /** leaves, keys joined by points, that are as the kind has them although the band nearer the lead sets them */
         without: z.record(z.string().max(60), z.literal(true)).optional(),
       }),
     )
     .optional(),
-})
+}
 
-export type Block = z.infer<typeof blockSchema>
-export type Picture = z.infer<typeof picture>
+const ofKind = ({ kind, data }: AnyKind) =>
+  z.strictObject({ ...common, kind: z.literal(kind), data: data.optional() })
+const [first, ...others] = Object.values<AnyKind>(blockKinds).map(ofKind)
+
+/** A block as a drawing stores it; what it holds beside words and other blocks goes by its kind. */
+export const blockSchema = z.discriminatedUnion('kind', [first, ...others])
+
+export interface Block extends z.infer<z.ZodObject<typeof common>> {
+  kind: BlockKindName
+  data?: Record<string, Json | undefined>
+}
+
+/** What a block's kind says of all blocks like it. */
+export const kindOf = (block: Pick<Block, 'kind'>): AnyKind => kindNamed(block.kind)
+
+/** The leaf that a block's kind shows by a kind of control, or nothing: its words, its picture, where it leads. */
+export const leafShownBy = (
+  block: Pick<Block, 'kind'>,
+  control: FieldControl['type'],
+): string[] | undefined => kindOf(block).particulars.find((field) => field.control.type === control)?.path
+
+/** The files a block shows. */
+export function assetsOf(block: Block): string[] {
+  const path = leafShownBy(block, 'picture')
+  const file = path && (valueAt(block as unknown as StoredRecord, path) as { asset?: string } | undefined)
+  return file?.asset ? [file.asset] : []
+}
+
+/** The HTML element of a block: its own choice, or the usual one of its kind. */
+export function tagOf(block: Pick<Block, 'kind' | 'tag'>): Tag {
+  const { tags } = kindOf(block)
+  return block.tag && tags.includes(block.tag) ? block.tag : tags[0]
+}
+
+/** A block's name as the interface shows it. */
+export const nameOf = (block: Pick<Block, 'kind' | 'name'>): string => block.name ?? kindOf(block).label
+
+/** Why a block cannot stand in another (undefined: on the page itself), or nothing. */
+export function refusesParent(
+  parent: Pick<Block, 'kind'> | undefined,
+  child: Pick<Block, 'kind'>,
+): string | undefined {
+  const { standsOn, label } = kindOf(child)
+  if (standsOn === 'page') return parent && `A ${label.toLowerCase()} stands on the page itself.`
+  if (!parent) return `A ${label.toLowerCase()} stands in a section or a box.`
+  const { takesBlocks, label: above } = kindOf(parent)
+  return takesBlocks ? undefined : `A ${above.toLowerCase()} holds no blocks.`
+}

@@ -1,25 +1,19 @@
-import type { Block, BlockKindName, Tag } from './block'
 import type { BlockKind } from './kind'
 import { box } from './kinds/box'
 import { button } from './kinds/button'
+import { line } from './kinds/line'
+import { link } from './kinds/link'
 import { picture } from './kinds/picture'
 import { section } from './kinds/section'
 import { text } from './kinds/text'
 
-/** Every block kind by name. A new kind is one file in `kinds/` and one line here. */
-export const blockKinds: Record<BlockKindName, BlockKind> = { section, box, text, picture, button }
+/** Every block kind by name, in the order of the shelf. A new kind is one file in `kinds/` and one line here. */
+export const blockKinds = { section, box, text, picture, button, link, line }
 
-/** The HTML element of a block: its own choice, or the usual one of its kind. */
-export function tagOf(block: Pick<Block, 'kind' | 'tag'>): Tag {
-  const { tags } = blockKinds[block.kind]
-  return block.tag && tags.includes(block.tag) ? block.tag : tags[0]
-}
+export type BlockKindName = keyof typeof blockKinds
+/** Any kind, where it does not matter which. */
+// A kind's anatomy takes what its own schema gives; no other type says so of all of them at once.
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+export type AnyKind = BlockKind<BlockKindName, any>
 
-/** Why a block of kind `child` cannot stand in one of kind `parent` (undefined: the page itself), or nothing. */
-export function refusesParent(parent: BlockKindName | undefined, child: BlockKindName): string | undefined {
-  if (child === 'section') return parent === undefined ? undefined : 'A section stands on the page itself.'
-  if (parent === undefined) return `A ${blockKinds[child].label.toLowerCase()} stands in a section or a box.`
-  if (blockKinds[parent].holds !== 'blocks')
-    return `A ${blockKinds[parent].label.toLowerCase()} holds no blocks.`
-  return undefined
-}
+export const kindNamed = (name: BlockKindName): AnyKind => blockKinds[name]

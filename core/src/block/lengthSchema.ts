@@ -15,4 +15,14 @@ export const plainLengthSchema = leaf(
   z.union([own.refine(({ unit }) => unit !== '%', 'a percentage has no meaning here'), token]),
 )
 
+export const nonNegativeLength = plainLengthSchema.refine(
+  (length) => 'token' in length || length.value >= 0,
+  'this length cannot be negative',
+)
+
+export const nonNegativeWidth = lengthSchema.refine(
+  (length) => 'token' in length || length.value >= 0,
+  'a width cannot be negative',
+)
+
 export type Length = z.infer<typeof lengthSchema>

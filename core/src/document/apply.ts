@@ -8,6 +8,7 @@ import {
 } from './kind'
 import { leafAt, withoutEmptyBranches } from './leafTable'
 import { valueAt, withValue } from './path'
+import { copyCollection, noteChanged } from './recordChanges'
 import { composeText, invertEdit } from './richText'
 import {
   addToParents,
@@ -62,7 +63,7 @@ class Workspace {
   collection(document: StoredDocument, name: string): Record<string, StoredRecord> {
     const found = document.records[name] ?? {}
     if (this.owned.has(found)) return found
-    const copy = { ...found }
+    const copy = copyCollection(found)
     document.records[name] = copy
     this.owned.add(copy)
     return copy
@@ -70,7 +71,9 @@ class Workspace {
 
   /** Writes a record where it is checked already. */
   write({ kind, document }: Place, collection: string, record: StoredRecord) {
-    this.collection(document, collection)[record.id] = record
+    const records = this.collection(document, collection)
+    records[record.id] = record
+    noteChanged(records, record.id)
     const below = this.below.get(document.id)
     if (below) addToParents(kind, below, collection, record)
   }
@@ -109,6 +112,7 @@ class Workspace {
     for (const gone of taken) {
       const collection = this.collection(document, gone.collection)
       delete collection[gone.record.id]
+      noteChanged(collection, gone.record.id)
       const count = this.counts.get(collection)
       if (count !== undefined) this.counts.set(collection, count - 1)
     }

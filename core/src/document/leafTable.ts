@@ -54,6 +54,7 @@ function unwrapped(schema: z.ZodType): z.ZodType | undefined {
 
 /** The leaves of either of two tables; what is a leaf in one of them is written whole. */
 function joined(a: LeafTable, b: LeafTable): LeafTable {
+  if (a === b) return a
   if (a.type === 'branch' && b.type === 'branch') {
     const keys = new Map(a.keys)
     for (const [key, below] of b.keys) {

@@ -1,10 +1,20 @@
 import fc from 'fast-check'
-import { CORNERS } from '../block/leaves'
+import { CORNERS } from '../block/sides'
 import { fourCorners } from '../drawing/fourCorners'
+import { pictureData } from '../drawing/pictureData'
 import { documentKinds } from '../resolve/documentKinds'
 import { applyChange } from './apply'
 import { markedParts, migrate, migratedParts, UnknownSchema } from './migrate'
-import type { ChangePart, Documents, Json, Operation, StoredDocument, StoredRecord } from './types'
+import type {
+  ChangePart,
+  Documents,
+  Json,
+  Operation,
+  PutOperation,
+  SetOperation,
+  StoredDocument,
+  StoredRecord,
+} from './types'
 
 const PAGE = 'page000000000001'
 const BAND = 'bandnarrow000000'
@@ -38,7 +48,7 @@ const put = (id: string, more: object = {}): Operation => {
     record: { id, order: 'a0', kind: 'section', ...more } as StoredRecord,
   }
 }
-const set = (id: string, path: string[], value?: Json): Operation => {
+const set = (id: string, path: string[], value?: Json): SetOperation => {
   return { type: 'set', collection: 'blocks', id, path, ...(value === undefined ? {} : { value }) }
 }
 
@@ -99,6 +109,44 @@ test('a log written under an earlier schema is replayed with nothing refused, an
     }),
     { numRuns: 200, seed: 11 },
   )
+})
+
+describe('what a picture holds becomes leaves of its own', () => {
+  const picture = { asset: 'asset00000000001', width: 40, height: 30, alt: 'Quay' }
+  const file = { asset: 'asset00000000001', width: 40, height: 30 }
+  test('on a block, and off one that is no picture', () => {
+    const [after] = pictureData.operation?.(put(BLOCKS[0], { kind: 'picture', picture })) as [PutOperation]
+    expect(after.record).toMatchObject({ kind: 'picture', data: { file, alt: 'Quay' } })
+    expect(after.record).not.toHaveProperty('picture')
+    const [other] = pictureData.operation?.(put(BLOCKS[0], { picture })) as [PutOperation]
+    expect(other.record).toEqual({ id: BLOCKS[0], order: 'a0', kind: 'section' })
+  })
+  test('in changes, their inverses, and where it is cleared', () => {
+    const change = set(BLOCKS[0], ['picture'], picture)
+    expect(pictureData.operation?.(change)).toEqual([
+      set(BLOCKS[0], ['data', 'file'], file),
+      set(BLOCKS[0], ['data', 'alt'], 'Quay'),
+    ])
+    expect(pictureData.operation?.({ ...set(BLOCKS[0], ['picture']), over: { value: picture } })).toEqual([
+      { ...set(BLOCKS[0], ['data', 'file']), over: { value: file } },
+      { ...set(BLOCKS[0], ['data', 'alt']), over: { value: 'Quay' } },
+    ])
+  })
+  test('so that a log of pictures is replayed with nothing refused, and gives what a kept drawing gives', () => {
+    const log = [
+      put(BLOCKS[0]),
+      put(BLOCKS[1], { kind: 'picture', parent: BLOCKS[0], picture }),
+      set(BLOCKS[1], ['picture'], { ...picture, alt: '' }),
+      set(BLOCKS[1], ['picture'], { ...picture, width: 80 }),
+    ]
+    const { documents, outcomes } = applyChange(
+      documentKinds,
+      {},
+      migratedParts(documentKinds, parts(...log)),
+    )
+    expect(outcomes).toEqual([])
+    expect(documents[PAGE].records).toEqual(migrate(documentKinds, asItWas(log)).records)
+  })
 })
 
 test('what is made now says its schema and is not migrated again', () => {

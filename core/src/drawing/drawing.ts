@@ -1,10 +1,10 @@
-import { blockSchema, type Block, type BlockKindName } from '../block/block'
-import { refusesParent } from '../block/kinds'
+import { blockSchema, refusesParent, type Block } from '../block/block'
 import type { DocumentKind } from '../document/kind'
 import type { StoredRecord } from '../document/types'
 import { fourCorners } from './fourCorners'
+import { pictureData } from './pictureData'
 
-const kindOf = (record: StoredRecord) => record.kind as BlockKindName
+const asBlock = (record: StoredRecord) => record as unknown as Block
 
 /** Blocks may stand this deep in one another; layout and painting walk down so far. */
 const DEEPEST_BLOCK = 100
@@ -12,7 +12,7 @@ const DEEPEST_BLOCK = 100
 /** One page's blocks, for all bands. Its id is its page's. */
 export const drawingKind: DocumentKind = {
   kind: 'drawing',
-  schema: 2,
+  schema: 3,
   unmarked: 1,
   collections: {
     blocks: {
@@ -22,12 +22,12 @@ export const drawingKind: DocumentKind = {
           field: 'parent',
           collection: 'blocks',
           deepest: DEEPEST_BLOCK,
-          refuses: (parent, child) => refusesParent(parent && kindOf(parent), kindOf(child)),
+          refuses: (parent, child) => refusesParent(parent && asBlock(parent), asBlock(child)),
         },
       ],
     },
   },
-  migrations: [fourCorners],
+  migrations: [fourCorners, pictureData],
 }
 
 export interface DrawingDocument {
@@ -36,3 +36,11 @@ export interface DrawingDocument {
   schema: number
   records: { blocks: Record<string, Block> }
 }
+
+/** A drawing with nothing on it. */
+export const emptyDrawing = (page: string): DrawingDocument => ({
+  kind: drawingKind.kind,
+  id: page,
+  schema: drawingKind.schema,
+  records: { blocks: {} },
+})

@@ -1,4 +1,4 @@
-import { CORNERS } from '../block/leaves'
+import { CORNERS } from '../block/sides'
 import type { MigrationStep } from '../document/kind'
 import type { Json, Operation, SetOperation, StoredRecord } from '../document/types'
 

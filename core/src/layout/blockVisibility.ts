@@ -12,7 +12,7 @@ export type Progress = (done: number) => boolean | void
 /**
  * The share of visits (0 to 1) that see each block whole without scrolling: the page is laid out at every width of
  * the audience, and at every height too where a length goes by it. Blocks hidden from everybody have a share of 0.
- * @returns shares by block; nothing when it was broken off
+ * @returns shares by instance; nothing when it was broken off
  */
 export function blockVisibility(
   sources: PageSources,
@@ -42,7 +42,7 @@ export function blockVisibility(
     })
     eachBox(layout, (box, _x, y) => {
       const share = shareWhoSeeBlock(group, new Map([[width, y + box.h]])) * (totalVisits(group) / total)
-      seen.set(box.node.id, (seen.get(box.node.id) ?? 0) + share)
+      seen.set(box.node.key, (seen.get(box.node.key) ?? 0) + share)
     })
     if (progress((index + 1) / groups.length) === false) return undefined
   }

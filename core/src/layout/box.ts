@@ -1,4 +1,4 @@
-import type { BlockNode } from '../resolve/node'
+import type { Arrangement, BlockNode } from '../resolve/node'
 import { toPixels } from '../text/layoutUnit'
 import type { Paragraph } from '../text/paragraph'
 import type { FontMeasures } from '../units/environment'
@@ -36,8 +36,16 @@ export interface Measures {
   offsetY: number
 }
 
+/** Content that has a size of its own, layout units. */
+export interface SizedContent {
+  width: number
+  height: number
+  /** whether its height goes by the width it is given */
+  keepsRatio: boolean
+}
+
 /**
- * A block being laid out: its place in its parent, and what was measured of it before. One object per node, kept
+ * An instance being laid out: its place in its parent, and what was measured of it before. One object per node, kept
  * while the node is. Fields are whole layout units, which engines keep in place where fractions each need memory of
  * their own; readers outside the layout use the getters, which are in px.
  */
@@ -63,7 +71,7 @@ export class Box {
   /** border-box width that was last measured, and the height it gives */
   measuredWidth = -1
   measuredHeight = 0
-  readonly arrange: BlockNode['arrange']['type']
+  readonly arrange: Arrangement['type']
 
   constructor(
     readonly node: BlockNode,
@@ -71,6 +79,7 @@ export class Box {
     readonly measures: Measures,
     readonly paragraph: Paragraph | undefined,
     readonly font: LineFont | undefined,
+    readonly sized: SizedContent | undefined,
   ) {
     this.arrange = node.arrange.type
     this.insetLeft64 = measures.inset[3]

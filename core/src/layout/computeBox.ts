@@ -1,4 +1,13 @@
-import type { BlockNode, NodeRun, Size, TextStyle } from '../resolve/node'
+import type { TextStyle } from '../block/textStyle'
+import type {
+  Arrangement,
+  BlockNode,
+  NodeContent,
+  NodeRun,
+  Placing,
+  Size,
+  TextContent,
+} from '../resolve/node'
 import { advanceAt, baselineInLine, cachedSize } from '../text/fontMetrics'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import type { FontLibrary, FontStyle } from '../text/fontLibrary'
@@ -13,7 +22,7 @@ import {
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
 import { MOST_UNITS, toUnits } from '../text/layoutUnit'
 import type { WrittenLength } from '../units/length'
-import { Box, type LineFont, type Measures, type Sides } from './box'
+import { Box, type LineFont, type Measures, type Sides, type SizedContent } from './box'
 import { FILL, FIT, FIXED, PERCENT, type Extent } from './extent'
 
 /** Small text is set at this share of its surroundings. */
@@ -30,7 +39,7 @@ const NO_BORDER: Sides = [0, 0, 0, 0]
 
 /** A font with the measures of the last block that was measured by it. */
 interface MeasuringFont extends FontMeasures {
-  last?: { arrange: BlockNode['arrange']; place: BlockNode['place']; measures: Measures }
+  last?: { arrange: Arrangement; place: Placing; measures: Measures }
 }
 
 /** A line's font with the setting of texts that are in it alone. */
@@ -53,9 +62,22 @@ export class BoxComputer {
   }
 
   box(node: BlockNode, children: Box[]): Box {
-    if (!node.text) return new Box(node, children, this.measuresOf(node, this.pageFont), undefined, undefined)
-    const font = this.lineFont(node.text.style)
-    return new Box(node, children, this.measuresOf(node, font), this.paragraph(node.text, font), font)
+    const { content, look } = node
+    if (content.type !== 'text') {
+      const measures = this.measuresOf(node, this.pageFont)
+      return new Box(node, children, measures, undefined, undefined, this.sized(content))
+    }
+    const font = this.lineFont(look.level)
+    const paragraph = this.paragraph(content.runs, look.level, font)
+    return new Box(node, children, this.measuresOf(node, font), paragraph, font, undefined)
+  }
+
+  private sized(content: Exclude<NodeContent, TextContent>): SizedContent | undefined {
+    if (content.type === 'blocks') return undefined
+    if (content.type === 'picture')
+      return { width: toUnits(content.width), height: toUnits(content.height), keepsRatio: true }
+    const length = (written: WrittenLength) => this.length(written, this.pageFont)
+    return { width: length(content.width), height: length(content.height), keepsRatio: false }
   }
 
   /** Blocks set in one font mostly ask for the same, and those that leave their kind's values share them. */
@@ -98,8 +120,8 @@ export class BoxComputer {
   }
 
   /** The font em, ex and ch of a block are measured by: its text's, else the page's. */
-  fontOf({ text }: BlockNode): FontMeasures {
-    return text ? this.lineFont(text.style) : this.pageFont
+  fontOf({ content, look }: BlockNode): FontMeasures {
+    return content.type === 'text' ? this.lineFont(look.level) : this.pageFont
   }
 
   private lineFont(style: TextStyle): SetFont {
@@ -160,7 +182,7 @@ export class BoxComputer {
     ) as Sides
   }
 
-  private paragraph({ style, runs }: NonNullable<BlockNode['text']>, font: SetFont): Paragraph {
+  private paragraph(runs: NodeRun[], style: TextStyle, font: SetFont): Paragraph {
     if (runs.length === 0) return setParagraph(font.setting, '')
     const [{ text, bold, italic, small, link }] = runs
     if (runs.length === 1 && !bold && !italic && !small && !link) return setParagraph(font.setting, text)

@@ -14,8 +14,10 @@ export function contentCarried(layout: PageLayout): ContentCarried {
   const carried = { blocks: 0, words: 0, pictures: 0, height: layout.height }
   eachBox(layout, ({ node }) => {
     if (node.children.length === 0) carried.blocks++
-    if (node.picture) carried.pictures++
-    for (const { text } of node.text?.runs ?? []) carried.words += text.match(/\S+/g)?.length ?? 0
+    const { content } = node
+    if (content.type === 'picture') carried.pictures++
+    if (content.type !== 'text') return
+    for (const { text } of content.runs) carried.words += text.match(/\S+/g)?.length ?? 0
   })
   return carried
 }

@@ -16,9 +16,9 @@ export function minContent(box: Box): number {
 }
 
 function contentWidth(box: Box, widest: boolean): number {
-  const { paragraph, measures, node } = box
+  const { paragraph, measures, node, sized } = box
   if (paragraph) return toUnits(widest ? maxContentWidth(paragraph) : minContentWidth(paragraph))
-  if (node.picture) return toUnits(node.picture.width)
+  if (sized) return sized.width
   // Grids are size-contained, which leaves their gaps and set tracks; placed children are out of flow.
   if (box.arrange === 'grid') {
     const { tracks, trackWidth = 0 } = node.arrange

@@ -1,6 +1,6 @@
 import { toPixels, UNITS_PER_PX, wholeUnits } from '../text/layoutUnit'
 import { countLines } from '../text/lines'
-import { insetsAcross, insetsDown, type Box } from './box'
+import { insetsAcross, insetsDown, type Box, type SizedContent } from './box'
 import { AUTO, type HeightMode } from './heightMode'
 import { columnHeight, placeColumn } from './layoutColumn'
 import { gridHeight, placeGrid } from './layoutGrid'
@@ -36,7 +36,7 @@ export const laying: Laying = {
 
 function contentHeight(box: Box, width: number): number {
   if (box.paragraph) return linesHeight(box, width)
-  if (box.node.picture) return pictureHeight(box, width)
+  if (box.sized) return sizedHeight(box, box.sized, width)
   switch (box.arrange) {
     case 'row':
       return rowHeight(box, width, laying)
@@ -68,10 +68,9 @@ function linesHeight({ paragraph, font, insetLeft64, insetRight64 }: Box, width:
   return countLines(paragraph, toPixels(width - insetLeft64 - insetRight64)) * font.lineHeight * UNITS_PER_PX
 }
 
-/** A picture's ratio gives its height from its width, never the other way round. */
-function pictureHeight(box: Box, width: number): number {
-  const { picture } = box.node
-  if (!picture) return 0
+/** A ratio gives the height from the width, never the other way round. */
+function sizedHeight(box: Box, { width: own, height, keepsRatio }: SizedContent, width: number): number {
+  if (!keepsRatio) return height
   const room = Math.max(0, width - insetsAcross(box))
-  return wholeUnits((room * picture.height) / picture.width)
+  return wholeUnits((room * height) / own)
 }

@@ -30,7 +30,7 @@ const NO_CHILDREN: Box[] = []
 export class PageLayouter {
   /** sections of the last layout */
   private last: Box[] = []
-  private lastById: Map<string, Box> | undefined
+  private lastByKey: Map<string, Box> | undefined
   private computer: BoxComputer | undefined
 
   constructor(private library: FontLibrary) {}
@@ -50,7 +50,7 @@ export class PageLayouter {
       return box
     })
     this.last = sections
-    this.lastById = undefined
+    this.lastByKey = undefined
     return { width, height: toPixels(y), ground: page.ground, sections }
   }
 
@@ -73,7 +73,7 @@ export class PageLayouter {
   /** @param there what stood in the node's place last time */
   private box(node: BlockNode, there: Box | undefined): Box {
     if (there?.node === node) return there
-    const former = there?.node.id === node.id ? there : this.formerBox(node)
+    const former = there?.node.key === node.key ? there : this.formerBox(node)
     if (former?.node === node) return former
     return (this.computer as BoxComputer).box(node, this.childBoxes(node, former))
   }
@@ -86,18 +86,18 @@ export class PageLayouter {
     return boxes
   }
 
-  /** The box of a block that stood elsewhere last time. */
-  private formerBox({ id }: BlockNode): Box | undefined {
+  /** The box of an instance that stood elsewhere last time. */
+  private formerBox({ key }: BlockNode): Box | undefined {
     if (this.last.length === 0) return undefined
-    if (!this.lastById) {
-      const byId = (this.lastById = new Map<string, Box>())
+    if (!this.lastByKey) {
+      const byKey = (this.lastByKey = new Map<string, Box>())
       const add = (box: Box) => {
-        byId.set(box.node.id, box)
+        byKey.set(box.node.key, box)
         box.children.forEach(add)
       }
       this.last.forEach(add)
     }
-    return this.lastById.get(id)
+    return this.lastByKey.get(key)
   }
 }
 

@@ -1,5 +1,6 @@
 import { gridAt, type BandGrid } from '../grid/bandGrid'
-import type { BlockNode, PageNode, Size, TextStyle } from '../resolve/node'
+import type { TextStyle } from '../block/textStyle'
+import type { BlockNode, PageNode, Placing, Size } from '../resolve/node'
 import type { Sizing } from '../site/gridPlan'
 import { rootFontSize, type Environment } from '../units/environment'
 
@@ -66,7 +67,7 @@ function contentWidthOf(
 
 /** A block's own lengths with px written as rem; border lines stay, as hairlines should. */
 function inRem(node: BlockNode): BlockNode {
-  const { arrange, place, look, text } = node
+  const { arrange, place, look } = node
   return {
     ...node,
     arrange: {
@@ -76,12 +77,11 @@ function inRem(node: BlockNode): BlockNode {
       padding: arrange.padding.map(rem) as typeof arrange.padding,
     },
     place: placeInRem(place),
-    look: { ...look, radius: look.radius?.map(rem) as typeof look.radius },
-    text: text && { ...text, style: styleInRem(text.style) },
+    look: { ...look, radius: look.radius?.map(rem) as typeof look.radius, level: styleInRem(look.level) },
   }
 }
 
-function placeInRem(place: BlockNode['place']): BlockNode['place'] {
+function placeInRem(place: Placing): Placing {
   const sizeInRem = (size: Size): Size =>
     size.type === 'fixed' ? { ...size, length: rem(size.length) } : size
   const { width, height, minWidth, maxWidth, minHeight, maxHeight } = place

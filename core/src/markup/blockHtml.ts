@@ -1,3 +1,4 @@
+import type { ShownPicture } from '../block/primitive'
 import type { BlockNode, NodeRun } from '../resolve/node'
 import { htmlElement, lines, type Content, type Markup } from '../text/elementWriter'
 import { isSafeLink } from '../text/safeAddress'
@@ -5,24 +6,35 @@ import { isSafeLink } from '../text/safeAddress'
 export interface HtmlOptions {
   classes: Map<string, string>
   /** address of a picture: a data URI or a path beside the page */
-  pictureAddress: (picture: NonNullable<BlockNode['picture']>) => string
-  /** writes each block's id as `data-id` */
-  withIds: boolean
+  pictureAddress: (picture: ShownPicture) => string
+  /** writes each instance's key as `data-key` */
+  withKeys: boolean
 }
 
-/** A block and what stands in it as HTML. */
+/** An instance and what stands in it as HTML. */
 export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
   const attributes = {
-    class: options.classes.get(node.id),
-    'data-id': options.withIds ? node.id : undefined,
+    class: options.classes.get(node.key),
+    'data-key': options.withKeys ? node.key : undefined,
     ...node.attributes,
   }
-  if (node.picture) return htmlElement('picture', attributes, pictureHtml(node.picture, options))
-  const content = node.text ? textHtml(node.text.runs) : childrenHtml(node.children, options)
-  return htmlElement(node.tag, attributes, content)
+  return htmlElement(node.tag, attributes, contentHtml(node, options))
 }
 
-function pictureHtml(picture: NonNullable<BlockNode['picture']>, { pictureAddress }: HtmlOptions): Markup {
+function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Content {
+  switch (content.type) {
+    case 'blocks':
+      return childrenHtml(children, options)
+    case 'text':
+      return textHtml(content.runs)
+    case 'picture':
+      return pictureHtml(content, options)
+    case 'shape':
+      return ''
+  }
+}
+
+function pictureHtml(picture: ShownPicture, { pictureAddress }: HtmlOptions): Markup {
   return htmlElement('img', {
     src: pictureAddress(picture),
     alt: picture.alt,

@@ -1,5 +1,5 @@
-import type { BlockNode, Border, PageNode, Size } from '../resolve/node'
-import { cssString } from '../text/cssWriter'
+import { LOOK_NAMES, looks, looksOn, type AnyLook, type LookName } from '../block/looks'
+import type { Arrangement, BlockNode, PageNode, ShapeContent, Size } from '../resolve/node'
 import { cssLength, roundTo, type WrittenLength } from '../units/length'
 
 /** CSS declarations of one block at one band, by property. */
@@ -7,8 +7,8 @@ export type Declarations = Map<string, string>
 
 /** What a declaration is set back to where a band no longer has it. */
 export const INITIAL: Record<string, string> = {
+  ...Object.fromEntries(LOOK_NAMES.flatMap((name) => (looks[name] as AnyLook).css(looks[name].initial))),
   'align-self': 'auto',
-  background: 'none',
   contain: 'none',
   display: 'block',
   flex: '0 1 auto',
@@ -18,7 +18,6 @@ export const INITIAL: Record<string, string> = {
   'max-width': 'none',
   'min-height': '0',
   'min-width': '0',
-  opacity: '1',
   order: '0',
   overflow: 'visible',
   position: 'static',
@@ -49,15 +48,16 @@ export function declarationsOf(node: BlockNode, parent: BlockNode | PageNode, or
   else inside(node, css)
   placing(node, 'arrange' in parent ? parent.arrange : PAGE, css)
   limits(node, css)
-  looks(node, css)
+  looking(node, css)
   if (order !== undefined) css.set('order', String(order))
   return css
 }
 
 function inside(node: BlockNode, css: Declarations) {
-  const { arrange } = node
-  if (node.text || node.picture) css.set('display', 'block')
-  else arrangement(node, css)
+  const { arrange, content } = node
+  if (content.type === 'blocks') arrangement(node, css)
+  else css.set('display', 'block')
+  if (content.type === 'shape') shape(content, css)
   const [top, right, bottom, left] = arrange.padding.map(cssLength)
   if (arrange.inset) {
     const { left: atLeft, right: atRight, contentWidth } = arrange.inset
@@ -67,6 +67,15 @@ function inside(node: BlockNode, css: Declarations) {
     ]
     css.set('padding', `${top} ${sideRight} ${bottom} ${sideLeft}`)
   } else if (!arrange.padding.every(isZero)) css.set('padding', `${top} ${right} ${bottom} ${left}`)
+}
+
+/** A box around nothing, as large as its content says; what is drawn in it stands in its middle. */
+function shape({ isDown, width, height }: ShapeContent, css: Declarations) {
+  css.set('contain', 'size').set('contain-intrinsic-size', `${cssLength(width)} ${cssLength(height)}`)
+  css.set('--along', isDown ? 'to bottom' : 'to right')
+  css.set('background-image', 'var(--dashes)').set('background-repeat', 'no-repeat')
+  css.set('background-position', 'center').set('background-origin', 'content-box')
+  css.set('background-size', isDown ? 'var(--line) 100%' : '100% var(--line)')
 }
 
 /** A section's padding at one side: its own margin, or half of what the content leaves beside both. */
@@ -102,22 +111,22 @@ function arrangement({ arrange }: BlockNode, css: Declarations) {
   }
 }
 
-function tracksCss({ tracks, trackWidth }: BlockNode['arrange']): string {
+function tracksCss({ tracks, trackWidth }: Arrangement): string {
   if (trackWidth !== undefined) return `repeat(${tracks.length}, ${trackWidth}px)`
   const isEqual = tracks.every((share) => share === tracks[0])
   if (isEqual) return `repeat(${tracks.length}, minmax(0, 1fr))`
   return tracks.map((share) => `minmax(0, ${share}fr)`).join(' ')
 }
 
-function placing(node: BlockNode, parent: Pick<BlockNode['arrange'], 'type' | 'tracks'>, css: Declarations) {
-  const { place, picture } = node
+function placing(node: BlockNode, parent: Pick<Arrangement, 'type' | 'tracks'>, css: Declarations) {
+  const { place, content } = node
   const { width, height } = place
   if (width.type === 'fixed') css.set('width', cssLength(width.length))
   if (height.type === 'fixed') css.set('height', cssLength(height.length))
-  if (picture) {
+  if (content.type === 'picture') {
     css
-      .set('--ratio', `${roundTo((100 * picture.height) / picture.width, 4)}%`)
-      .set('--natural', `${picture.width}px`)
+      .set('--ratio', `${roundTo((100 * content.height) / content.width, 4)}%`)
+      .set('--natural', `${content.width}px`)
   }
   if (parent.type === 'row') {
     css.set('flex', flex(width))
@@ -174,34 +183,21 @@ function limits({ place }: BlockNode, css: Declarations) {
   if (place.maxHeight) css.set('max-height', cssLength(place.maxHeight))
 }
 
-function looks({ look, text, picture, place }: BlockNode, css: Declarations) {
-  if (look.fill) css.set('background', look.fill)
-  const [top, right, bottom, left] = look.border
-  const sides = { top, right, bottom, left }
-  for (const [side, border] of Object.entries(sides)) if (border) css.set(`border-${side}`, borderCss(border))
-  if (look.radius && !look.radius.every(isZero)) css.set('border-radius', cornersCss(look.radius))
-  if (look.opacity !== 1) css.set('opacity', String(look.opacity))
+function looking({ look, content, place }: BlockNode, css: Declarations) {
+  for (const name of looksOn(content.type)) {
+    const { css: cssOf, initial, isInherited } = looks[name] as AnyLook
+    const none = initialCss(name, initial)
+    for (const [property, value] of cssOf(look[name]))
+      if (isInherited || none.get(property) !== value) css.set(property, value)
+  }
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
-  if (picture) css.set('object-fit', look.pictureFit)
-  if (!text) return
-  const { family, weight, italic, size, lineHeight } = text.style
-  // No shorthand: where a band changes one of them, it would reset the others.
-  css.set('font-family', `${cssString(family)}, sans-serif`).set('font-size', cssLength(size))
-  css.set('font-weight', String(weight)).set('font-style', italic ? 'italic' : 'normal')
-  css.set('line-height', lineHeightCss(lineHeight))
-  css.set('color', look.colour)
-  css.set('text-align', look.textAlign === 'centre' ? 'center' : look.textAlign)
 }
 
-/** Four corners, or one length for all where they are alike. */
-function cornersCss(radius: WrittenLength[]): string {
-  const corners = radius.map(cssLength)
-  return new Set(corners).size === 1 ? corners[0] : corners.join(' ')
-}
+const initialByLook = new Map<LookName, Declarations>()
 
-const borderCss = ({ width, line, colour }: Border) => `${cssLength(width)} ${line} ${colour}`
-
-/** Lines are whole pixels high, so that boxes come out alike at any device pixel ratio. */
-function lineHeightCss({ value, unit }: { value: number; unit: 'px' | 'em' | 'rem' }): string {
-  return unit === 'px' ? `${Math.round(value)}px` : `round(nearest, ${roundTo(value, 4)}${unit}, 1px)`
+/** What a look declares where there is none of it. */
+function initialCss(name: LookName, initial: unknown): Declarations {
+  let none = initialByLook.get(name)
+  if (!none) initialByLook.set(name, (none = new Map((looks[name] as AnyLook).css(initial))))
+  return none
 }

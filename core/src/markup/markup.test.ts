@@ -16,7 +16,7 @@ const block = (name: string, kind: Block['kind'], order: string, more: Partial<B
 
 function htmlOf(list: Block[], title = 'Page'): string {
   const blocks = Object.fromEntries(list.map((one) => [one.id, one]))
-  const drawing = { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } }
+  const drawing = { kind: 'drawing', id: id('page'), schema: 3, records: { blocks } }
   const sources = { drawing, site: usualSite, style: plainStyle }
   const { inOrder, lead } = bandsOf(usualSite)
   const pages = resolveAllBands(sources)
@@ -54,12 +54,12 @@ describe('bands become media queries', () => {
   const html = htmlOf([box])
   test('the lead’s rules stand without a query', () => {
     expect(rule(html, 'box')).toContain('gap: 40px')
-    expect(rule(html, 'box')).toContain('background: #eeeeee')
+    expect(rule(html, 'box')).toContain('background-color: #eeeeee')
   })
   test('the next band writes what differs, and says what is gone', () => {
     const said = rule(html, 'box', '(width < 1120px)')
     expect(said).toContain('24px')
-    expect(said).toContain('background: none')
+    expect(said).toContain('background-color: transparent')
     expect(said).not.toContain('display')
   })
   test('a band farther out differs from its neighbour, not from the lead', () => {
@@ -127,7 +127,7 @@ test('blocks are written in reading order with their own elements', () => {
     block('go', 'button', 'a1', { parent: id('hero'), text: [{ insert: 'Find a sailing' }] }),
     block('photo', 'picture', 'a2', {
       parent: id('hero'),
-      picture: { width: 640, height: 400, alt: 'A "quay"' },
+      data: { file: { width: 640, height: 400 }, alt: 'A "quay"' },
     }),
   ])
   const body = html.slice(html.indexOf('<body>'))

@@ -1,3 +1,4 @@
+import type { ShownPicture } from '../block/primitive'
 import { classFromName } from './className'
 import type { BlockNode, PageNode } from '../resolve/node'
 import { childrenHtml } from './blockHtml'
@@ -18,13 +19,13 @@ export interface PageHtmlOptions extends PageAtBands {
   title: string
   language: string
   fonts: EmbeddedFont[]
-  pictureAddress: (picture: NonNullable<BlockNode['picture']>) => string
-  withIds?: boolean
+  pictureAddress: (picture: ShownPicture) => string
+  withKeys?: boolean
 }
 
 /** A page as one HTML document with its styles, for all bands. */
 export function pageHtml(options: PageHtmlOptions): string {
-  const { bands, lead, pages, title, language, fonts, pictureAddress, withIds = false } = options
+  const { bands, lead, pages, title, language, fonts, pictureAddress, withKeys = false } = options
   const page =
     pages[
       Math.max(
@@ -39,20 +40,20 @@ export function pageHtml(options: PageHtmlOptions): string {
     ...blockRules({ bands, lead, pages }, classes),
   ])
   const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]
-  return written(htmlPage(language, head, childrenHtml(page.children, { classes, pictureAddress, withIds })))
+  return written(htmlPage(language, head, childrenHtml(page.children, { classes, pictureAddress, withKeys })))
 }
 
-/** A class for each block: its name, with a number where two blocks share one. */
+/** A class for each instance: its name, with a number where two share one. */
 function classNames(page: PageNode): Map<string, string> {
   const classes = new Map<string, string>()
   const taken = new Set<string>()
   const walk = (nodes: BlockNode[]) => {
     for (const node of nodes) {
-      const name = classFromName(node.name) || node.kind
+      const name = classFromName(node.name) || node.tag
       let free = name
       for (let count = 2; taken.has(free); count++) free = `${name}-${count}`
       taken.add(free)
-      classes.set(node.id, free)
+      classes.set(node.key, free)
       walk(node.children)
     }
   }

@@ -47,7 +47,7 @@ export function resetRules(rootSize: number, ground: string): Css[] {
 /**
  * Rules of a page's blocks: the lead band's without a query; for each other band what differs from its neighbour
  * nearer the lead, narrower ones under `width <`, wider ones under `width >=`.
- * @param classes class of each block by id
+ * @param classes class of each instance by key
  */
 export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<string, string>): Css[] {
   const leadIndex = Math.max(
@@ -55,7 +55,7 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
     bands.findIndex(({ id }) => id === lead),
   )
   const htmlOrder = orderIn(pages[leadIndex])
-  const atBand = pages.map((page) => declarationsByBlock(page, htmlOrder))
+  const atBand = pages.map((page) => declarationsByKey(page, htmlOrder))
   const rules = rulesOf(atBand[leadIndex], classes)
   const differing = (index: number, nearer: number) =>
     rulesOf(differences(atBand[index], atBand[nearer]), classes)
@@ -66,28 +66,28 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
   return rules
 }
 
-/** Ids of all children, in order, by parent. */
+/** Keys of all children, in order, by parent. */
 function orderIn(page: PageNode): Map<string, string[]> {
   const orders = new Map<string, string[]>()
-  const walk = (id: string, children: BlockNode[]) => {
+  const walk = (key: string, children: BlockNode[]) => {
     orders.set(
-      id,
-      children.map((child) => child.id),
+      key,
+      children.map((child) => child.key),
     )
-    for (const child of children) walk(child.id, child.children)
+    for (const child of children) walk(child.key, child.children)
   }
   walk('', page.children)
   return orders
 }
 
-function declarationsByBlock(page: PageNode, htmlOrder: Map<string, string[]>): Map<string, Declarations> {
+function declarationsByKey(page: PageNode, htmlOrder: Map<string, string[]>): Map<string, Declarations> {
   const found = new Map<string, Declarations>()
-  const walk = (id: string, parent: BlockNode | PageNode) => {
-    const html = htmlOrder.get(id) ?? []
-    const isReordered = parent.children.some((child, index) => child.id !== html[index])
+  const walk = (key: string, parent: BlockNode | PageNode) => {
+    const html = htmlOrder.get(key) ?? []
+    const isReordered = parent.children.some((child, index) => child.key !== html[index])
     parent.children.forEach((child, index) => {
-      found.set(child.id, declarationsOf(child, parent, isReordered ? index : undefined))
-      walk(child.id, child)
+      found.set(child.key, declarationsOf(child, parent, isReordered ? index : undefined))
+      walk(child.key, child)
     })
   }
   walk('', page)
@@ -98,7 +98,7 @@ function differences(
   at: Map<string, Declarations>,
   nearer: Map<string, Declarations>,
 ): Map<string, Declarations> {
-  return new Map([...at].map(([id, css]) => [id, difference(css, nearer.get(id) ?? new Map())]))
+  return new Map([...at].map(([key, css]) => [key, difference(css, nearer.get(key) ?? new Map())]))
 }
 
 function difference(css: Declarations, nearer: Declarations): Declarations {
@@ -111,5 +111,5 @@ function difference(css: Declarations, nearer: Declarations): Declarations {
 }
 
 function rulesOf(declarations: Map<string, Declarations>, classes: Map<string, string>): Css[] {
-  return [...declarations].map(([id, css]) => cssRule(`.${classes.get(id)}`, css))
+  return [...declarations].map(([key, css]) => cssRule(`.${classes.get(key)}`, css))
 }

@@ -1,6 +1,6 @@
-import { SIDES } from '../block/leaves'
+import { SIDES } from '../block/sides'
 import type { Box } from '../layout/box'
-import type { BlockNode } from '../resolve/node'
+import type { ShownPicture } from '../block/primitive'
 import { textShapes } from './textShapes'
 import type { Shape } from './shape'
 
@@ -15,15 +15,16 @@ const GREY = {
 }
 
 /** Address of a picture that has been chosen, as a data URI or on the same server; nothing for one that has not. */
-export type PictureAddress = (picture: NonNullable<BlockNode['picture']>) => string | undefined
+export type PictureAddress = (picture: ShownPicture) => string | undefined
 
 /** The plain finish of one block: grounds in grey, pictures crossed, words in one dark grey. */
 export function paintPlain(box: Box, pictureAddress: PictureAddress): Shape[] {
   const { node } = box
-  const isButton = node.kind === 'button'
+  const { content } = node
+  const isButton = content.type === 'text' && content.middle
   const shapes: Shape[] = []
   if (isButton) shapes.push(ground(box, GREY.button))
-  else if (node.picture) shapes.push(...crossedPicture(box, pictureAddress))
+  else if (content.type === 'picture') shapes.push(...crossedPicture(box, pictureAddress(content)))
   else if (node.look.fill) shapes.push(ground(box, GREY.ground))
   shapes.push(...borderShapes(box))
   if (box.paragraph) shapes.push(...textShapes(box, isButton ? GREY.light : GREY.text))
@@ -34,10 +35,8 @@ function ground(box: Box, fill: string): Shape {
   return { tag: 'rect', attributes: { width: box.w, height: box.h, fill } }
 }
 
-function crossedPicture(box: Box, pictureAddress: PictureAddress): Shape[] {
-  const { w, h, node } = box
-  if (!node.picture) return []
-  const address = pictureAddress(node.picture)
+function crossedPicture(box: Box, address: string | undefined): Shape[] {
+  const { w, h } = box
   const cross = `M0 0L${w} ${h}M${w} 0L0 ${h}`
   const shapes: Shape[] = [ground(box, GREY.picture)]
   if (address) shapes.push(picture(box, address))

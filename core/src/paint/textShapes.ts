@@ -20,7 +20,8 @@ export function textShapes(box: Box, colour: string): Shape[] {
 
 /** Text starts at the top of its box; in a button it stands in the middle. */
 function textTop(box: Box, height: number): number {
-  if (box.node.kind !== 'button') return box.insetTop
+  const { content } = box.node
+  if (content.type !== 'text' || !content.middle) return box.insetTop
   return box.insetTop + (box.h - box.insetTop - box.insetBottom - height) / 2
 }
 

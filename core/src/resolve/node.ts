@@ -1,25 +1,11 @@
-import type { BlockKindName, Tag } from '../block/block'
+import type { ResolvedLook } from '../block/looks'
+import type { ElementAttributes, ShownPicture } from '../block/primitive'
+import type { Tag } from '../block/tags'
 import type { TextRun } from '../text/paragraph'
 import type { WrittenLength } from '../units/length'
 
-/** A side of a border with its colour found. */
-export interface Border {
-  width: WrittenLength
-  line: 'solid' | 'dashed' | 'dotted'
-  colour: string
-}
-
 export type Size =
   { type: 'fit' } | { type: 'fill'; share: number } | { type: 'fixed'; length: WrittenLength }
-
-/** How text is set, in written lengths. */
-export interface TextStyle {
-  family: string
-  weight: number
-  italic: boolean
-  size: WrittenLength
-  lineHeight: { value: number; unit: 'px' | 'em' | 'rem' }
-}
 
 /** The measure of a section's sides, px: at least the margins, and half each of what the content width leaves. */
 export interface Inset {
@@ -30,63 +16,43 @@ export interface Inset {
 
 export type Axis = 'start' | 'end' | 'both' | 'centre' | 'proportion'
 
-/** A block as a band shows it: every value found, tokens and columns replaced, lengths still as written. */
-export interface BlockNode {
-  id: string
-  kind: BlockKindName
-  tag: Tag
-  name: string
-  /** not shown at this band; only in trees resolved with hidden blocks */
-  hidden: boolean
-  arrange: {
-    type: 'row' | 'column' | 'grid' | 'placed'
-    columnGap: WrittenLength
-    rowGap: WrittenLength
-    padding: [top: WrittenLength, right: WrittenLength, bottom: WrittenLength, left: WrittenLength]
-    inset?: Inset
-    justify: 'start' | 'centre' | 'end' | 'between'
-    align: 'start' | 'centre' | 'end' | 'stretch'
-    wrap: boolean
-    /** shares of the tracks; equal ones are all 1 */
-    tracks: number[]
-    /** px each track is wide, where they do not share the width */
-    trackWidth?: number
-  }
-  place: {
-    width: Size
-    height: Size
-    minWidth?: WrittenLength
-    maxWidth?: WrittenLength
-    minHeight?: WrittenLength
-    maxHeight?: WrittenLength
-    column: { start?: number; span: number }
-    row: { start?: number; span: number }
-    x: Axis
-    y: Axis
-    left: WrittenLength
-    right: WrittenLength
-    top: WrittenLength
-    bottom: WrittenLength
-    offsetX: WrittenLength
-    offsetY: WrittenLength
-    across: { start: number; length: number }
-    down: { start: number; length: number }
-    overflow: 'visible' | 'hidden'
-  }
-  look: {
-    fill?: string
-    border: [Border?, Border?, Border?, Border?]
-    /** of each corner, in the order of `CORNERS`; absent where none is round */
-    radius?: [WrittenLength, WrittenLength, WrittenLength, WrittenLength]
-    opacity: number
-    colour: string
-    textAlign: 'start' | 'centre' | 'end'
-    pictureFit: 'cover' | 'contain'
-  }
-  text?: { style: TextStyle; runs: NodeRun[] }
-  picture?: { asset?: string; width: number; height: number; alt: string }
-  attributes: Record<string, string>
-  children: BlockNode[]
+/** How an instance places its children. */
+export interface Arrangement {
+  type: 'row' | 'column' | 'grid' | 'placed'
+  columnGap: WrittenLength
+  rowGap: WrittenLength
+  padding: [top: WrittenLength, right: WrittenLength, bottom: WrittenLength, left: WrittenLength]
+  inset?: Inset
+  justify: 'start' | 'centre' | 'end' | 'between'
+  align: 'start' | 'centre' | 'end' | 'stretch'
+  wrap: boolean
+  /** shares of the tracks; equal ones are all 1 */
+  tracks: number[]
+  /** px each track is wide, where they do not share the width */
+  trackWidth?: number
+}
+
+/** Where an instance stands in its parent, and how large it is. */
+export interface Placing {
+  width: Size
+  height: Size
+  minWidth?: WrittenLength
+  maxWidth?: WrittenLength
+  minHeight?: WrittenLength
+  maxHeight?: WrittenLength
+  column: { start?: number; span: number }
+  row: { start?: number; span: number }
+  x: Axis
+  y: Axis
+  left: WrittenLength
+  right: WrittenLength
+  top: WrittenLength
+  bottom: WrittenLength
+  offsetX: WrittenLength
+  offsetY: WrittenLength
+  across: { start: number; length: number }
+  down: { start: number; length: number }
+  overflow: 'visible' | 'hidden'
 }
 
 /** A stretch of a block's text with what the designer set on it. */
@@ -94,6 +60,57 @@ export interface NodeRun extends Pick<TextRun, 'text' | 'link'> {
   bold: boolean
   italic: boolean
   small: boolean
+}
+
+export interface TextContent {
+  type: 'text'
+  runs: NodeRun[]
+  /** its lines stand in the middle of a box taller than they are */
+  middle: boolean
+  /** all of it is drawn as a link is */
+  underlined: boolean
+}
+
+export interface PictureContent extends ShownPicture {
+  type: 'picture'
+}
+
+/** Something drawn, as large as it says where its size is `fit`. */
+export interface ShapeContent {
+  type: 'shape'
+  shape: 'line'
+  isDown: boolean
+  width: WrittenLength
+  height: WrittenLength
+}
+
+/** What an instance shows of itself; only one with `blocks` has children. */
+export type NodeContent = { type: 'blocks' } | TextContent | PictureContent | ShapeContent
+
+/** What a change to an instance writes: a record of a document. */
+export interface Origin {
+  document: string
+  record: string
+}
+
+/**
+ * An instance of a block as a band shows it: every value found, tokens and columns replaced, lengths still as written.
+ * One block may have several, and one instance several parts; each has a key of its own.
+ */
+export interface BlockNode {
+  /** the path that made it: the block, then the part of it */
+  key: string
+  origin: Origin
+  tag: Tag
+  name: string
+  /** not shown at this band; only in trees resolved with hidden blocks */
+  hidden: boolean
+  arrange: Arrangement
+  place: Placing
+  look: ResolvedLook
+  content: NodeContent
+  attributes: ElementAttributes
+  children: BlockNode[]
 }
 
 /** A page at one band: its sections in reading order. */

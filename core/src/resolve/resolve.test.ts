@@ -6,7 +6,7 @@ import type { StyleDocument } from '../style/style'
 import { px } from '../units/length'
 import type { BlockNode } from './node'
 import { PageResolver, resolveAllBands, resolvePage, type PageSources } from './resolvePage'
-import { effectiveValue } from './value'
+import { blockValue } from './blockLayers'
 
 const { narrow, medium, wide } = usualBands
 const id = (name: string) => name.padEnd(16, '0')
@@ -17,7 +17,7 @@ const sourcesOf = (list: Block[], style: StyleDocument = plainStyle): PageSource
   drawing: {
     kind: 'drawing',
     id: id('page'),
-    schema: 1,
+    schema: 3,
     records: { blocks: Object.fromEntries(list.map((one) => [one.id, one])) },
   },
   site: usualSite,
@@ -53,19 +53,19 @@ describe('the value a block has at a band', () => {
     lead: wide,
   }
   test.each([
-    [wide, 40, { from: 'block' }],
+    [wide, 40, { from: 'record' }],
     [medium, 24, { from: 'band', band: medium }],
     [narrow, 24, { from: 'band', band: medium }],
-  ])('at %s is the first found going towards the lead', (band, gap, origin) => {
-    expect(effectiveValue(hero, ['arrange', 'gap'], bands, band)).toEqual({ value: px(gap), origin })
+  ])('at %s is the first found going towards the lead', (band, gap, source) => {
+    expect(blockValue(hero, ['arrange', 'gap'], { bands, band })).toEqual({ value: px(gap), source })
   })
   test('with none of its own it is the kind’s, and else there is none', () => {
-    expect(effectiveValue(words, ['arrange', 'type'], bands, wide)).toMatchObject({
-      origin: { from: 'kind' },
+    expect(blockValue(words, ['arrange', 'type'], { bands, band: wide })).toMatchObject({
+      source: { from: 'kind' },
     })
-    expect(effectiveValue(words, ['look', 'fill'], bands, wide)).toEqual({
+    expect(blockValue(words, ['look', 'fill'], { bands, band: wide })).toEqual({
       value: undefined,
-      origin: { from: 'nowhere' },
+      source: { from: 'nowhere' },
     })
   })
 })
@@ -84,10 +84,12 @@ test('a tree has what a band shows; all bands with what it hides', () => {
 
 test('text is set by its level, its white space as a browser shows it', () => {
   const node = at([hero, words, head], wide, 'head')
-  expect(node.text).toMatchObject({
-    style: { weight: 700, size: px(44), lineHeight: { value: 52, unit: 'px' } },
-    runs: [{ text: 'Small boats\n' }],
+  expect(node.look.level).toMatchObject({
+    weight: 700,
+    size: px(44),
+    lineHeight: { value: 52, unit: 'px' },
   })
+  expect(node.content).toMatchObject({ type: 'text', runs: [{ text: 'Small boats\n' }] })
 })
 
 test('a level may be smaller at another band', () => {
@@ -99,7 +101,7 @@ test('a level may be smaller at another band', () => {
   }
   const shown = { ...hero, at: {} }
   const sizes = [wide, medium, narrow].map(
-    (band) => at([shown, words, head], band, 'head', style).text?.style.size,
+    (band) => at([shown, words, head], band, 'head', style).look.level.size,
   )
   expect(sizes).toEqual([px(44), px(32), px(32)])
 })
@@ -140,13 +142,13 @@ test('a resolver keeps the nodes of blocks that did not change', () => {
   const second = resolver.resolve({ ...before, drawing: { ...before.drawing, records: { blocks } } }, wide)
   expect(second.children[1]).toBe(first.children[1])
   expect(second.children[0]).not.toBe(first.children[0])
-  expect(find(second.children, 'head')?.text?.runs[0].text).toBe('New')
+  expect(find(second.children, 'head')?.content).toMatchObject({ runs: [{ text: 'New' }] })
   const elsewhere = resolver.resolve({ ...before, style: { ...plainStyle } }, wide)
   expect(elsewhere.children[1]).not.toBe(first.children[1])
 })
 
 test('a page has the project’s ground, white unless it says otherwise', () => {
-  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 2, records: { blocks: {} } }
+  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 3, records: { blocks: {} } }
   const groundOf = (pageGround?: string) => {
     const site = { ...usualSite.records.settings.site, ...(pageGround && { pageGround }) }
     const records = { ...usualSite.records, settings: { site } }
@@ -165,7 +167,7 @@ test('a page that departs from the project’s grid is resolved on its own', () 
   const site = { ...usualSite, records: { ...usualSite.records, pages: { [page.id]: page } } }
   const hero = block('cols', 'section', 'a0', { arrange: { type: 'grid', tracks: 'columns' } })
   const records = { blocks: { [hero.id]: hero } }
-  const drawing = { kind: 'drawing', id: page.id, schema: 2, records }
+  const drawing = { kind: 'drawing', id: page.id, schema: 3, records }
   const at = (band: string) => resolvePage({ drawing, site, style: plainStyle }, band).children[0].arrange
   expect(at(wide)).toMatchObject({ inset: { left: 7, right: 7 }, columnGap: px(10) })
   expect(at(wide).tracks).toHaveLength(5)

@@ -1,7 +1,7 @@
 import { applyChange } from '../document/apply'
 import { migrate } from '../document/migrate'
 import type { Documents, Operation, StoredDocument } from '../document/types'
-import { clearGuides, putGuides } from '../draft/guideChanges'
+import { clearGuides, putGuides } from '../edit/guideChanges'
 import { documentKinds } from '../resolve/documentKinds'
 import type { SiteDocument } from './site'
 import { usualBands, usualSite } from './usualSite'

@@ -1,9 +1,7 @@
+import { plainLevel } from '../block/textStyle'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { px } from '../units/length'
 import type { Level, StyleDocument, Token } from './style'
-
-/** Ids here are fixed, so that every project's plain style has the same ones. */
-const idOf = (name: string) => `level${name}`.padEnd(16, '0').slice(0, 16)
 
 const sizes: [role: string, name: string, size: number, line: number, weight: number][] = [
   ['h1', 'Heading 1', 44, 52, 700],
@@ -20,7 +18,7 @@ const sizes: [role: string, name: string, size: number, line: number, weight: nu
 
 const levels = sizes.map(([role, name, size, line, weight], index): Level => {
   return {
-    id: idOf(role),
+    id: plainLevel(role),
     order: `a${index}`,
     name,
     role,
@@ -45,9 +43,6 @@ const tokens = colours.map(([id, name, value], index): Token => {
 
 const byId = <T extends { id: string }>(records: T[]) =>
   Object.fromEntries(records.map((record) => [record.id, record]))
-
-/** The id of the level with a role in the plain style. */
-export const plainLevel = idOf
 
 /** The style a project begins with: one family, ten levels, a few quiet colours. */
 export const plainStyle: StyleDocument = {

@@ -1,6 +1,7 @@
 import { join } from 'node:path'
 import type { Logger } from 'pino'
 import { QueryTypes, type Sequelize } from 'sequelize'
+import { assetsOf } from '@nolvex/core/block/block'
 import type { Documents } from '@nolvex/core/document/types'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
@@ -197,6 +198,6 @@ export class JobRunner {
 
 /** The pictures a drawing shows. */
 function picturesOn(projectId: string, { records }: PageSources['drawing']): Promise<AssetRow[]> {
-  const ids = new Set(Object.values(records.blocks).flatMap(({ picture }) => picture?.asset ?? []))
+  const ids = new Set(Object.values(records.blocks).flatMap(assetsOf))
   return AssetRow.findAll({ where: { projectId, id: [...ids] } })
 }

@@ -71,7 +71,7 @@ function fontsOf(pages: ReturnType<typeof resolveAllBands>): EmbeddedFont[] {
   const families = new Set<string>(['Public Sans'])
   const walk = (nodes: (typeof pages)[number]['children']) => {
     for (const node of nodes) {
-      if (node.text) families.add(node.text.style.family)
+      if (node.content.type === 'text') families.add(node.look.level.family)
       walk(node.children)
     }
   }

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Picture } from '@nolvex/core/block/block'
-import { blockKinds, tagOf } from '@nolvex/core/block/kinds'
+import { kindOf, leafShownBy, tagOf } from '@nolvex/core/block/block'
 import type { Json } from '@nolvex/core/document/types'
 import { plainText } from '@nolvex/core/document/richText'
 import { inOrder } from '@nolvex/core/document/tree'
@@ -21,7 +20,11 @@ const { one, selection } = page
 const file = ref<HTMLInputElement>()
 const trouble = ref('')
 
-const kind = computed(() => one.value && blockKinds[one.value.kind])
+const kind = computed(() => one.value && kindOf(one.value))
+const holds = computed(() => {
+  if (!one.value || kind.value?.takesBlocks) return 'blocks'
+  return leafShownBy(one.value, 'richText') ? 'text' : 'picture'
+})
 const levels = computed(() => inOrder(Object.values(project.style.records.levels)))
 const colours = computed(() =>
   inOrder(Object.values(project.style.records.tokens).filter(({ type }) => type === 'colour')),
@@ -36,7 +39,7 @@ const arrange = computed(() => (value(['arrange', 'type']) as string) ?? 'column
 function written(path: string[]): string {
   const found = value(path) as WrittenLength | string | undefined
   const isSide = path[1] === 'padding' && (path[2] === 'left' || path[2] === 'right')
-  if (found === undefined) return isSide && one.value?.kind === 'section' ? 'margins' : '0'
+  if (found === undefined) return isSide && kind.value?.keepsMargins ? 'margins' : '0'
   return typeof found === 'object' && 'unit' in found
     ? cssLength(found).replace(/px$/, '')
     : typeof found === 'string'
@@ -84,15 +87,19 @@ const tracks = computed(() => {
 })
 
 /** A direct value of the block, the same at all bands. */
-function setOwn(label: string, field: 'name' | 'tag' | 'picture', next: Json | undefined) {
+function setOwn(label: string, field: 'name' | 'tag' | 'data', next: Json | undefined) {
   if (!one.value) return
-  const operation = { type: 'set' as const, collection: 'blocks', id: one.value.id, path: [field] }
+  const operation = {
+    type: 'set' as const,
+    collection: 'blocks',
+    id: one.value.id,
+    path: field === 'data' ? ['data', 'alt'] : [field],
+  }
   page.change(label, [next === undefined ? operation : { ...operation, value: next }])
 }
 
 function setAlt(event: Event) {
-  const picture: Picture = one.value?.picture ?? { width: 640, height: 400, alt: '' }
-  setOwn('Describe picture', 'picture', { ...picture, alt: (event.target as HTMLInputElement).value })
+  setOwn('Describe picture', 'data', (event.target as HTMLInputElement).value || undefined)
 }
 
 const fill = computed(() => {
@@ -145,16 +152,20 @@ const SIDES = ['top', 'right', 'bottom', 'left']
       </p>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
 
-      <template v-if="kind.holds === 'text'">
+      <template v-if="holds === 'text'">
         <h3>Says</h3>
         <p class="says" dir="auto">{{ plainText(one.text) || 'Nothing yet' }}</p>
         <button class="plain" @click="page.editing.value = one.id">Edit the text (Enter)</button>
       </template>
 
-      <template v-if="kind.holds === 'picture'">
+      <template v-if="holds === 'picture'">
         <h3>Shows</h3>
         <button class="action" @click="file?.click()">
-          {{ one.picture?.asset ? 'Choose another picture…' : 'Choose a picture…' }}
+          {{
+            (one.data?.file as { asset?: string } | undefined)?.asset
+              ? 'Choose another picture…'
+              : 'Choose a picture…'
+          }}
         </button>
         <input
           ref="file"
@@ -166,11 +177,11 @@ const SIDES = ['top', 'right', 'bottom', 'left']
         />
         <label class="stack">
           Description for those who cannot see it
-          <input class="field" :value="one.picture?.alt ?? ''" maxlength="500" @change="setAlt" />
+          <input class="field" :value="one.data?.alt ?? ''" maxlength="500" @change="setAlt" />
         </label>
       </template>
 
-      <template v-if="kind.holds === 'blocks'">
+      <template v-if="holds === 'blocks'">
         <h3>Arranges</h3>
         <LeafRow :block="one" label="children" :path="['arrange', 'type']">
           <select
@@ -223,7 +234,7 @@ const SIDES = ['top', 'right', 'bottom', 'left']
       </template>
 
       <h3>Stands</h3>
-      <template v-if="one.kind !== 'section'">
+      <template v-if="!kind.keepsMargins">
         <LeafRow :block="one" label="across" :path="['place', 'width']">
           <input
             type="text"
@@ -270,7 +281,7 @@ const SIDES = ['top', 'right', 'bottom', 'left']
       </LeafRow>
 
       <h3>Looks</h3>
-      <template v-if="kind.holds === 'text'">
+      <template v-if="holds === 'text'">
         <LeafRow :block="one" label="type level" :path="['look', 'level']">
           <select
             :value="value(['look', 'level']) ?? ''"
@@ -302,7 +313,7 @@ const SIDES = ['top', 'right', 'bottom', 'left']
           </select>
         </LeafRow>
       </template>
-      <LeafRow v-if="kind.holds !== 'picture'" :block="one" label="ground" :path="['look', 'fill']">
+      <LeafRow v-if="holds !== 'picture'" :block="one" label="ground" :path="['look', 'fill']">
         <select :value="fill" aria-label="Ground" @change="setFill">
           <option value="">none</option>
           <option v-for="colour in colours" :key="colour.id" :value="`token:${colour.id}`">

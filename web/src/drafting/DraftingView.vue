@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { shelfItems } from '@nolvex/core/draft/shelfItems'
+import { leafShownBy } from '@nolvex/core/block/block'
+import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
@@ -26,6 +27,7 @@ const router = useRouter()
 const project = useProject()
 const isExporting = ref(false)
 const trouble = ref('')
+const pictureItem = shelfItems.find(({ block }) => leafShownBy(block, 'picture')) as ShelfItem
 const shelf = ref<{ focus: () => void }>()
 
 /** Pages one can draw; external ones are only links. */
@@ -64,14 +66,14 @@ async function addPictures(files: File[], block: string | undefined) {
   for (const [index, file] of files.entries()) {
     try {
       const { id: asset, width, height } = await api.addPicture(project.id, file)
-      const target = index === 0 && block && page.blocks.value[block]?.kind === 'picture' ? block : undefined
-      const alt = (target && page.blocks.value[target].picture?.alt) || ''
-      const picture = { asset, width, height, alt }
-      if (target)
+      const meant = index === 0 && block ? page.blocks.value[block] : undefined
+      const path = meant && leafShownBy(meant, 'picture')
+      const shown = { asset, width, height }
+      if (meant && path)
         page.change('Choose picture', [
-          { type: 'set', collection: 'blocks', id: target, path: ['picture'], value: picture },
+          { type: 'set', collection: 'blocks', id: meant.id, path, value: shown },
         ])
-      else put({ id: 'picture', label: 'Picture', also: '', block: { kind: 'picture', picture } })
+      else put({ ...pictureItem, block: { ...pictureItem.block, data: { file: shown } } })
     } catch (error) {
       trouble.value = (error as Error).message
     }

@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { Box } from '@nolvex/core/layout/box'
 import { paintPlain } from '@nolvex/core/paint/plainFinish'
 import type { Shape } from '@nolvex/core/paint/shape'
-import { blockKinds } from '@nolvex/core/block/kinds'
+import { leafShownBy } from '@nolvex/core/block/block'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
 import GridLines from '../grid/GridLines.vue'
 import BrowserFrame from '../screens/BrowserFrame.vue'
@@ -73,7 +73,7 @@ const single = computed(() => (selected.value.length === 1 ? selected.value[0] :
 /** A section is as wide as the page; a block too small to hold four handles keeps its corner. */
 const usableHandles = computed(() => {
   const { w = 0, h = 0, box } = single.value ?? {}
-  if (box?.node.kind === 'section') return handles.filter(({ x }) => x === 0)
+  if (box && single.value?.parent === null) return handles.filter(({ x }) => x === 0)
   return w * zoom.value < 48 || h * zoom.value < 14
     ? handles.filter(({ x, y }) => x === 1 && y === 1)
     : handles
@@ -165,7 +165,7 @@ function resize(event: PointerEvent, handle: Handle) {
 function edit(event: MouseEvent) {
   const hit = blockAt(pagePoint(event))
   const block = hit && blocks.value[hit.id]
-  if (block && blockKinds[block.kind].holds === 'text') editing.value = block.id
+  if (block && leafShownBy(block, 'richText')) editing.value = block.id
 }
 
 function dropFiles(event: DragEvent) {

@@ -37,7 +37,7 @@ const heightWords = computed(() => {
   if (!size) return ''
   const content = block.value?.box.paragraph
     ? 'its text'
-    : block.value?.box.node.picture
+    : block.value?.box.node.content.type === 'picture'
       ? 'its picture'
       : 'what it holds'
   return size.type === 'fit'
@@ -61,7 +61,7 @@ const figures = computed((): Figure[] => {
     const values = new Set(all.map((one) => roundTo(read(one), 2)))
     return values.size === 1 ? String([...values][0]) : ''
   }
-  const hasSection = all.some(({ box }) => box.node.kind === 'section')
+  const hasSection = all.some(({ parent }) => parent === null)
   const follows = 'It follows from the arrangement: change the gap, the columns or the order.'
   return [
     {

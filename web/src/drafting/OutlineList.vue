@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { kindOf } from '@nolvex/core/block/block'
 import { useDraftingPage } from './useDraftingPage'
 
 const page = useDraftingPage()
@@ -33,7 +34,7 @@ function pick(event: MouseEvent, id: string) {
     >
       <span dir="auto">{{ page.nameOf(id) }}</span>
       <small v-if="hidden">hidden</small>
-      <small v-else-if="depth > 0">{{ blocks[id]?.kind }}</small>
+      <small v-else-if="depth > 0 && blocks[id]">{{ kindOf(blocks[id]).label.toLowerCase() }}</small>
     </button>
   </div>
 </template>

@@ -22,7 +22,7 @@ const painted = computed(() => {
   eachBox(props.layout, (box, x, y) => {
     if (y > props.until) return
     const shapes = paintPlain(box, ({ asset }) => asset && assetAddress(project.id, asset))
-    if (shapes.length) found.push({ id: box.node.id, x, y, shapes })
+    if (shapes.length) found.push({ id: box.node.key, x, y, shapes })
   })
   return found
 })

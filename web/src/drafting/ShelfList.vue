@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { shelfItems, type ShelfItem } from '@nolvex/core/draft/shelfItems'
+import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 
 const emit = defineEmits<{ put: [item: ShelfItem] }>()
 const typed = ref('')

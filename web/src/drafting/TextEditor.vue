@@ -17,7 +17,7 @@ let quill: Quill | undefined
 
 const style = computed(() => {
   const { box, x, y, w, h } = props.placed
-  const text = box.node.text?.style
+  const text = box.node.look.level
   const size = box.font?.size ?? 16
   return {
     left: `${x * props.zoom}px`,
@@ -26,9 +26,9 @@ const style = computed(() => {
     minHeight: `${h}px`,
     padding: `${box.insetTop}px ${box.insetRight}px ${box.insetBottom}px ${box.insetLeft}px`,
     transform: `scale(${props.zoom})`,
-    fontFamily: `"${text?.family}", sans-serif`,
+    fontFamily: `"${text.family}", sans-serif`,
     fontSize: `${size}px`,
-    fontWeight: String(text?.weight ?? 400),
+    fontWeight: String(text.weight),
     lineHeight: `${box.font?.lineHeight ?? 24}px`,
     textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[box.node.look.textAlign],
   }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import { shelfItems } from '@nolvex/core/draft/shelfItems'
+import { shelfItems } from '@nolvex/core/block/shelf'
 import { px } from '@nolvex/core/units/length'
 import { draftPage, idOf, type Draft, type Sketch } from '../testing/draftPage'
 import { locks } from '../testing/pretendBrowser'
@@ -44,7 +44,7 @@ const START: Sketch[] = [
   {
     kind: 'section',
     name: 'foot',
-    holds: [{ kind: 'picture', name: 'sea', picture: { width: 300, height: 200, alt: '' } }],
+    holds: [{ kind: 'picture', name: 'sea', data: { file: { width: 300, height: 200 } } }],
   },
 ]
 

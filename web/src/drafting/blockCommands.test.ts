@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { plainText, type RichText } from '@nolvex/core/document/richText'
-import { shelfItems } from '@nolvex/core/draft/shelfItems'
+import { shelfItems } from '@nolvex/core/block/shelf'
 import { px } from '@nolvex/core/units/length'
 import { draftPage, idOf, type Draft, type Sketch } from '../testing/draftPage'
 import { locks } from '../testing/pretendBrowser'

@@ -311,7 +311,7 @@ describe('values of one band', () => {
     expect(page.differs(draft.block('one'), path)).toBe(true)
     expect(page.value(draft.block('one'), path)).toMatchObject({
       value: px(30),
-      origin: { from: 'band', band: usualBands.narrow },
+      source: { from: 'band', band: usualBands.narrow },
     })
     const tall = draft.placed('one').h
     page.width.value = 1440

@@ -1,6 +1,5 @@
-import { refusesParent } from '@nolvex/core/block/kinds'
-import type { Block } from '@nolvex/core/block/block'
-import { moveBlocks, outermost, setLeaf } from '@nolvex/core/draft/blockChanges'
+import { kindOf, refusesParent, type Block } from '@nolvex/core/block/block'
+import { moveBlocks, outermost, setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Operation } from '@nolvex/core/document/types'
 import { gridIndex, nearestColumn } from '@nolvex/core/snap/dropInGrid'
 import { snapRect, type Rect } from '@nolvex/core/snap/snapEdges'
@@ -40,7 +39,7 @@ export function dropSpot(
       pointer.y,
       'y',
     )
-  const siblings = container.box.children.map((child) => page.placed.value.get(child.node.id) as Placed)
+  const siblings = container.box.children.map((child) => page.placed.value.get(child.node.key) as Placed)
   const others = siblings.filter(({ id }) => id !== block.id)
   switch (container.box.arrange) {
     case 'row':
@@ -60,13 +59,13 @@ function containerAt(
   block: Block,
   { x, y }: { x: number; y: number },
 ): Placed | null | undefined {
-  if (block.kind === 'section') return null
+  if (kindOf(block).standsOn === 'page') return null
   const { placed, blocks } = page
   const isInside = (id: string | null): boolean =>
     id !== null && (id === block.id || isInside(placed.value.get(id)?.parent ?? null))
   let found: Placed | undefined
   for (const one of placed.value.values()) {
-    const holds = !refusesParent(blocks.value[one.id]?.kind, block.kind) && !isInside(one.id)
+    const holds = !refusesParent(blocks.value[one.id], block) && !isInside(one.id)
     const isOver = x >= one.x && x < one.x + one.w && y >= one.y && y < one.y + one.h
     if (holds && isOver && (!found || one.depth >= found.depth)) found = one
   }
@@ -129,7 +128,7 @@ function spotAmong(
   if (!isSibling) return { parent, index }
   const after = list[index]?.id
   const all = container
-    ? container.box.children.map(({ node }) => node.id)
+    ? container.box.children.map(({ node }) => node.key)
     : [...page.placed.value.values()].filter((one) => one.parent === null).map(({ id }) => id)
   return { parent, index: after ? all.indexOf(after) : all.length }
 }
@@ -259,9 +258,9 @@ function standAt(page: DraftingPage, id: string, container: Placed, x: number, y
 function carried(page: DraftingPage, block: Block, container: Placed | null): string[] {
   const selected = page.selection.value
   const { blocks, placed } = page
-  const kind = container ? blocks.value[container.id].kind : undefined
+  const above = container ? blocks.value[container.id] : undefined
   const around = new Set<string>()
   for (let here = container; here; here = placed.value.get(here.parent ?? '') ?? null) around.add(here.id)
   const all = selected.includes(block.id) ? outermost(blocks.value, selected) : [block.id]
-  return all.filter((id) => !around.has(id) && !refusesParent(kind, blocks.value[id].kind))
+  return all.filter((id) => !around.has(id) && !refusesParent(above, blocks.value[id]))
 }

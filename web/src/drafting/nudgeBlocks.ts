@@ -1,4 +1,4 @@
-import { setLeaf } from '@nolvex/core/draft/blockChanges'
+import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Json, Operation } from '@nolvex/core/document/types'
 import type { Box } from '@nolvex/core/layout/box'
 import type { Axis } from '@nolvex/core/resolve/node'

@@ -1,5 +1,5 @@
 import type { Block } from '@nolvex/core/block/block'
-import { setLeaf } from '@nolvex/core/draft/blockChanges'
+import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Operation } from '@nolvex/core/document/types'
 import { nearestColumn, nearestSpan } from '@nolvex/core/snap/dropInGrid'
 import { snapRect, type Rect } from '@nolvex/core/snap/snapEdges'

@@ -72,6 +72,6 @@ function tightlyFollows(parent: Placed, gap: Gap): boolean {
   }[gap.side]
   return (
     Math.abs(inset - gap.size) < 0.5 &&
-    (gap.side === 'above' || gap.side === 'below' || parent.box.node.kind !== 'section')
+    (gap.side === 'above' || gap.side === 'below' || !parent.box.node.arrange.inset)
   )
 }

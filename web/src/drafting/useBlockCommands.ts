@@ -1,6 +1,5 @@
 import { shallowRef, type Ref } from 'vue'
-import { blockKinds, refusesParent } from '@nolvex/core/block/kinds'
-import type { Block } from '@nolvex/core/block/block'
+import { kindOf, leafShownBy, refusesParent, type Block } from '@nolvex/core/block/block'
 import {
   copyBlocks,
   duplicateBlocks,
@@ -10,8 +9,8 @@ import {
   spotAfter,
   spotBeside,
   type BlockSpot,
-} from '@nolvex/core/draft/blockChanges'
-import type { ShelfItem } from '@nolvex/core/draft/shelfItems'
+} from '@nolvex/core/edit/blockChanges'
+import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
@@ -33,11 +32,11 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
 
   /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
   function insert(label: string, made: Block[][], after?: string) {
-    const sections = made.filter(([{ kind }]) => kind === 'section')
-    const others = made.filter(([{ kind }]) => kind !== 'section')
-    const spot = others.length ? spotFor(others[0][0].kind, after) : undefined
+    const sections = made.filter(([top]) => kindOf(top).standsOn === 'page')
+    const others = made.filter(([top]) => kindOf(top).standsOn !== 'page')
+    const spot = others.length ? spotFor(others[0][0], after) : undefined
     const onPage = others.length && !spot ? [...sections, inSection(others)] : sections
-    const onPageSpot = spotFor('section', after) ?? { parent: null, index: 0 }
+    const onPageSpot = spotFor({ kind: 'section' }, after) ?? { parent: null, index: 0 }
     page.change(label, [
       ...(onPage.length ? insertBlocks(blocks.value, onPageSpot, onPage, at.value) : []),
       ...(spot ? insertBlocks(blocks.value, spot, others, at.value) : []),
@@ -45,11 +44,11 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     select(made.map(([top]) => top.id))
   }
 
-  function spotFor(kind: Block['kind'], after: string | undefined): BlockSpot | undefined {
+  function spotFor(made: Pick<Block, 'kind'>, after: string | undefined): BlockSpot | undefined {
     const beside = after ? blocks.value[after] : undefined
     const parent = beside?.parent ? blocks.value[beside.parent] : undefined
-    if (after && !refusesParent(parent?.kind, kind)) return spotAfter(blocks.value, after, at.value)
-    return spotBeside(blocks.value, kind, first(), at.value)
+    if (after && !refusesParent(parent, made)) return spotAfter(blocks.value, after, at.value)
+    return spotBeside(blocks.value, made, first(), at.value)
   }
 
   function put({ label, block }: ShelfItem) {
@@ -96,7 +95,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   /** Moves a block before or after its neighbour. */
   function shift(step: -1 | 1) {
     const parent = blocks.value[first()].parent ?? null
-    const siblings = siblingsAtBand(blocks.value, parent, at.value.bands, at.value.band)
+    const siblings = siblingsAtBand(blocks.value, parent, at.value)
     const index = siblings.findIndex(({ id }) => id === first())
     const to = step === -1 ? index - 1 : index + 2
     if (to < 0 || to > siblings.length) return
@@ -122,7 +121,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     ['down', 'ArrowDown', 0, 1],
   ] as const
 
-  const isText = () => hasOne() && blockKinds[blocks.value[first()]?.kind ?? 'box'].holds === 'text'
+  const isText = () => hasOne() && leafShownBy(blocks.value[first()], 'richText') !== undefined
   useCommands().offer([
     {
       id: 'block-edit',

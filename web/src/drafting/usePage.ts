@@ -1,15 +1,16 @@
 import { computed, ref, shallowRef, toRaw, watch, type ComputedRef, type InjectionKey, type Ref } from 'vue'
-import type { Block } from '@nolvex/core/block/block'
+import { nameOf as nameOfBlock, type Block } from '@nolvex/core/block/block'
 import type { Json, Operation } from '@nolvex/core/document/types'
-import { setLeaf, type AtBand } from '@nolvex/core/draft/blockChanges'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { setLeaf } from '@nolvex/core/edit/blockChanges'
+import { emptyDrawing } from '@nolvex/core/drawing/drawing'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import type { Box } from '@nolvex/core/layout/box'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
-import { effectiveValue } from '@nolvex/core/resolve/value'
+import { blockValue } from '@nolvex/core/resolve/blockLayers'
+import type { AtBand } from '@nolvex/core/resolve/cascade'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
@@ -27,8 +28,6 @@ export interface Placed extends Rect {
   depth: number
 }
 
-const nowhere = (id: string): DrawingDocument => ({ kind: 'drawing', id, schema: 2, records: { blocks: {} } })
-
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
 export function usePage(page: Ref<string>) {
   const project = useProject()
@@ -40,7 +39,7 @@ export function usePage(page: Ref<string>) {
   const band = computed(() => bandAt(bands.value.inOrder, width.value))
   const at = computed((): AtBand => ({ bands: bands.value, band: band.value.id }))
   const isLead = computed(() => band.value.id === bands.value.lead)
-  const drawing = computed(() => project.drawing(page.value) ?? nowhere(page.value))
+  const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
   const blocks = computed(() => drawing.value.records.blocks)
 
   /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */
@@ -71,7 +70,7 @@ export function usePage(page: Ref<string>) {
   const placed = computed(() => {
     const list = new Map<string, Placed>()
     const walk = (box: Box, parent: string | null, x: number, y: number, depth: number) => {
-      const { id } = box.node
+      const { key: id } = box.node
       list.set(id, { id, box, parent, x: x + box.x, y: y + box.y, w: box.w, h: box.h, depth })
       for (const child of box.children) walk(child, id, x + box.x, y + box.y, depth + 1)
     }
@@ -114,17 +113,17 @@ export function usePage(page: Ref<string>) {
   }
 
   function value(block: Block, path: string[]) {
-    return effectiveValue(block, path, bands.value, band.value.id)
+    return blockValue(block, path, at.value)
   }
 
   /** Whether this band, not being the lead, has a value of its own there. */
   function differs(block: Block, path: string[]): boolean {
-    const { origin } = value(block, path)
-    return !isLead.value && origin.from === 'band' && origin.band === band.value.id
+    const { source } = value(block, path)
+    return !isLead.value && source.from === 'band' && source.band === band.value.id
   }
 
   const nameOf = (id: string) =>
-    placed.value.get(id)?.box.node.name ?? blocks.value[id]?.name ?? blocks.value[id]?.kind ?? ''
+    placed.value.get(id)?.box.node.name ?? (blocks.value[id] ? nameOfBlock(blocks.value[id]) : '')
 
   return {
     page,

@@ -118,5 +118,7 @@ function isSeen(element: Element, style: CSSStyleDeclaration): boolean {
   )
   const hasGround = style.backgroundColor !== 'rgba(0, 0, 0, 0)' || style.backgroundImage !== 'none'
   const hasEdge = [style.borderLeftWidth, style.borderTopWidth].some((width) => parseFloat(width) > 0)
-  return holdsText || hasGround || hasEdge
+  // Links stand where the words before them end, on no grid.
+  const isWords = element.tagName === 'A'
+  return (holdsText && !isWords) || hasGround || hasEdge
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/draft/guideChanges'
+import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/edit/guideChanges'
 import { ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
 import {
   guideApplies,

@@ -7,8 +7,8 @@ import {
   removeBand,
   splitBand,
   type BandedProject,
-} from '@nolvex/core/draft/bandChanges'
-import { adoptBands, type WantedBand } from '@nolvex/core/draft/bandSet'
+} from '@nolvex/core/edit/bandChanges'
+import { adoptBands, type WantedBand } from '@nolvex/core/edit/bandSet'
 import type { ChangePart, Json } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'

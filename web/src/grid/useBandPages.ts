@@ -1,4 +1,5 @@
 import { computed, shallowRef, toRaw, type Ref } from 'vue'
+import { emptyDrawing } from '@nolvex/core/drawing/drawing'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { contentCarried, type ContentCarried } from '@nolvex/core/layout/contentCarried'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
@@ -30,7 +31,7 @@ export function useBandPages(page: Ref<string | undefined>) {
     const { value: fonts } = library
     const id = page.value
     if (!fonts || !id) return []
-    const drawing = project.drawing(id) ?? { kind: 'drawing', id, schema: 2, records: { blocks: {} } }
+    const drawing = project.drawing(id) ?? emptyDrawing(id)
     const sources = {
       drawing: toRaw(drawing) as DrawingDocument,
       site: toRaw(project.site),

@@ -28,7 +28,7 @@ function blocksOf(sketches: Sketch[], parent?: string): Block[] {
 /** A page of these blocks, open in the drafting view's model at a width. */
 export async function draftPage(sketches: Sketch[], width = 1440) {
   const blocks = Object.fromEntries(blocksOf(sketches).map((block) => [block.id, block]))
-  const drawing = { kind: 'drawing', id: PAGE, schema: 2, records: { blocks } }
+  const drawing = { kind: 'drawing', id: PAGE, schema: 3, records: { blocks } }
   const pages = { [PAGE]: { id: PAGE, order: 'a0', title: 'Page' } }
   const site = { ...usualSite, records: { ...usualSite.records, pages } }
   const open = await openProject({ site, [PAGE]: drawing } as unknown as Documents)

@@ -23,7 +23,7 @@ beforeEach(async () => {
     arrange: { gap: px(40) },
     at: { [medium]: { arrange: { gap: px(24) } } },
   }
-  const drawing = { kind: 'drawing', id: PAGE, schema: 2, records: { blocks: { [BLOCK]: block } } }
+  const drawing = { kind: 'drawing', id: PAGE, schema: 3, records: { blocks: { [BLOCK]: block } } }
   const site = { ...usualSite, records: { ...usualSite.records, pages } }
   open = await openProject({ site, [PAGE]: drawing } as unknown as Documents)
   versions = useVersions()

@@ -1,12 +1,24 @@
+import { z } from 'zod'
 import { px } from '../../units/length'
-import type { BlockKind } from '../kind'
+import { arrangeFields, paddingFields } from '../arrange'
+import { defineKind } from '../kind'
+import { lookFields } from '../looks'
+import { overflowField, placeFields } from '../place'
+import { OWN_CHILDREN } from '../primitive'
 
-export const box: BlockKind = {
+export const box = defineKind({
   kind: 'box',
   label: 'Box',
-  holds: 'blocks',
+  data: z.strictObject({}),
   tags: ['div', 'article', 'aside', 'nav', 'section', 'header', 'footer'],
-  arrange: { type: 'column', gap: px(16), align: 'start' },
-  place: { width: 'fill', height: 'fit', column: { span: 'all' } },
-  look: {},
-}
+  standsOn: 'block',
+  takesBlocks: true,
+  values: {
+    arrange: { type: 'column', gap: px(16), align: 'start' },
+    place: { width: 'fill', height: 'fit', column: { span: 'all' } },
+    look: {},
+  },
+  anatomy: () => ({ content: OWN_CHILDREN }),
+  particulars: [...arrangeFields, overflowField, ...placeFields, ...paddingFields(), ...lookFields('blocks')],
+  shelf: [{ id: 'box', label: 'Box', also: 'group column row container', block: {} }],
+})

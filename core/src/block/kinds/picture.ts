@@ -1,11 +1,47 @@
-import type { BlockKind } from '../kind'
+import { z } from 'zod'
+import { idSchema } from '../../document/ids'
+import { leaf } from '../../document/leafTable'
+import { paddingFields } from '../arrange'
+import { defineKind } from '../kind'
+import { lookFields } from '../looks'
+import { placeFields } from '../place'
 
-export const picture: BlockKind = {
+const size = z.number().min(1).max(20_000)
+
+/** The room a picture takes before one is chosen. */
+export const ROOM = { width: 640, height: 400 }
+
+export const picture = defineKind({
   kind: 'picture',
   label: 'Picture',
-  holds: 'picture',
+  data: z.strictObject({
+    /** the file with its natural size, px; the ratio a fit height keeps */
+    file: leaf(z.strictObject({ asset: idSchema.optional(), width: size, height: size })).optional(),
+    /** what it shows, for those who cannot see it */
+    alt: z.string().max(500).optional(),
+  }),
   tags: ['picture'],
-  arrange: {},
-  place: { width: 'fill', height: 'fit', column: { span: 'all' } },
-  look: { pictureFit: 'cover' },
-}
+  standsOn: 'block',
+  takesBlocks: false,
+  values: {
+    arrange: {},
+    place: { width: 'fill', height: 'fit', column: { span: 'all' } },
+    look: { pictureFit: 'cover' },
+  },
+  anatomy: ({ data: { file = ROOM, alt = '' } }) => ({ content: { type: 'picture', ...file, alt } }),
+  particulars: [
+    { group: 'shows', label: 'file', path: ['data', 'file'], control: { type: 'picture' } },
+    {
+      group: 'shows',
+      label: 'Description for those who cannot see it',
+      path: ['data', 'alt'],
+      control: { type: 'words', most: 500 },
+    },
+    ...placeFields,
+    ...paddingFields(),
+    ...lookFields('picture', ['fill']),
+  ],
+  shelf: [
+    { id: 'picture', label: 'Picture', also: 'image photo illustration', block: { data: { file: ROOM } } },
+  ],
+})

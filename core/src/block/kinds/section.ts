@@ -1,18 +1,37 @@
+import { z } from 'zod'
 import { px } from '../../units/length'
-import type { BlockKind } from '../kind'
+import { arrangeFields, paddingFields } from '../arrange'
+import { defineKind } from '../kind'
+import { lookFields } from '../looks'
+import { overflowField, pagePlaceFields } from '../place'
+import { OWN_CHILDREN } from '../primitive'
 
-export const section: BlockKind = {
+export const section = defineKind({
   kind: 'section',
   label: 'Section',
-  holds: 'blocks',
+  data: z.strictObject({}),
   tags: ['section', 'header', 'footer', 'nav', 'aside'],
-  arrange: {
-    type: 'grid',
-    tracks: 'columns',
-    gap: px(24),
-    padding: { top: px(48), bottom: px(48) },
-    align: 'start',
+  standsOn: 'page',
+  takesBlocks: true,
+  keepsMargins: true,
+  values: {
+    arrange: {
+      type: 'grid',
+      tracks: 'columns',
+      gap: px(24),
+      padding: { top: px(48), bottom: px(48) },
+      align: 'start',
+    },
+    place: { width: 'fill', height: 'fit' },
+    look: {},
   },
-  place: { width: 'fill', height: 'fit' },
-  look: {},
-}
+  anatomy: () => ({ content: OWN_CHILDREN }),
+  particulars: [
+    ...arrangeFields,
+    overflowField,
+    ...pagePlaceFields,
+    ...paddingFields('margins'),
+    ...lookFields('blocks'),
+  ],
+  shelf: [{ id: 'section', label: 'Section', also: 'part band hero', block: {} }],
+})

@@ -1,6 +1,6 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { setField } from '@nolvex/core/document/placing'
-import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/draft/guideChanges'
+import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/edit/guideChanges'
 import type { ColumnGrid } from '@nolvex/core/grid/columnGrid'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import {

@@ -5,7 +5,7 @@ import { pageHtml } from '../markup/pageHtml'
 import { documentKinds } from '../resolve/documentKinds'
 import { bandsOf, resolveAllBands, resolvePage } from '../resolve/resolvePage'
 import { siblingsAtBand } from '../resolve/siblings'
-import { effectiveValue } from '../resolve/value'
+import { blockValue } from '../resolve/blockLayers'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { px } from '../units/length'
@@ -58,7 +58,7 @@ const start = Object.fromEntries(
 )
 
 function after(blocks: Record<string, Block>, operations: Operation[]): Record<string, Block> {
-  const drawing = { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } }
+  const drawing = { kind: 'drawing', id: id('page'), schema: 3, records: { blocks } }
   const applied = applyChange(documentKinds, { [drawing.id]: drawing } as unknown as Documents, [
     { document: drawing.id, kind: 'drawing', operations },
   ])
@@ -66,9 +66,9 @@ function after(blocks: Record<string, Block>, operations: Operation[]): Record<s
   return applied.documents[drawing.id].records.blocks as unknown as Record<string, Block>
 }
 const order = (blocks: Record<string, Block>, parent: string | null, band = wide) =>
-  siblingsAtBand(blocks, parent && id(parent), bands, band).map((one) => blocks[one.id].name)
+  siblingsAtBand(blocks, parent && id(parent), at(band)).map((one) => blocks[one.id].name)
 const sources = (blocks: Record<string, Block>) => ({
-  drawing: { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } },
+  drawing: { kind: 'drawing', id: id('page'), schema: 3, records: { blocks } },
   site: usualSite,
   style: plainStyle,
 })
@@ -77,10 +77,10 @@ describe('changing blocks', () => {
   test('a value of the lead band stands on the block, another band’s beside it', () => {
     let blocks = after(start, setLeaf([id('words')], ['arrange', 'gap'], px(40) as never, at(wide)))
     blocks = after(blocks, setLeaf([id('words')], ['arrange', 'gap'], px(12) as never, at(medium)))
-    const gap = (band: string) => effectiveValue(blocks[id('words')], ['arrange', 'gap'], bands, band)
-    expect(gap(wide)).toEqual({ value: px(40), origin: { from: 'block' } })
-    expect(gap(medium)).toEqual({ value: px(12), origin: { from: 'band', band: medium } })
-    expect(gap(narrow)).toEqual({ value: px(12), origin: { from: 'band', band: medium } })
+    const gap = (band: string) => blockValue(blocks[id('words')], ['arrange', 'gap'], at(band))
+    expect(gap(wide)).toEqual({ value: px(40), source: { from: 'record' } })
+    expect(gap(medium)).toEqual({ value: px(12), source: { from: 'band', band: medium } })
+    expect(gap(narrow)).toEqual({ value: px(12), source: { from: 'band', band: medium } })
     const givenBack = after(blocks, setLeaf([id('words')], ['arrange', 'gap'], undefined, at(medium)))
     expect(givenBack[id('words')].at).toBeUndefined()
   })
@@ -123,7 +123,7 @@ describe('changing blocks', () => {
     ['section', 'lead', { parent: null, index: 1 }],
     ['button', undefined, { parent: id('notes'), index: 0 }],
   ] as const)('a new %s beside %s finds its place', (kind, selected, spot) => {
-    expect(spotBeside(start, kind, selected && id(selected), at(wide))).toEqual(spot)
+    expect(spotBeside(start, { kind }, selected && id(selected), at(wide))).toEqual(spot)
   })
 })
 

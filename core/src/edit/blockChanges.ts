@@ -1,8 +1,7 @@
-import type { Block } from '../block/block'
-import { refusesParent } from '../block/kinds'
+import { kindOf, refusesParent, type Block } from '../block/block'
 import { orderAt } from '../document/order'
 import type { Json, Operation, StoredRecord } from '../document/types'
-import { pathAtBand, type Bands } from '../resolve/value'
+import { pathAtBand, type AtBand } from '../resolve/cascade'
 import { siblingsAtBand } from '../resolve/siblings'
 
 type Blocks = Record<string, Block>
@@ -13,27 +12,16 @@ export interface BlockSpot {
   index: number
 }
 
-/** The band one is drawing at, among all bands. */
-export interface AtBand {
-  bands: Bands
-  band: string
-}
-
 const set = (id: string, path: string[], value: Json | undefined): Operation => {
   return { type: 'set', collection: 'blocks', id, path, ...(value === undefined ? {} : { value }) }
 }
 
 /** Writes one leaf of blocks for a band, or gives it back to the band it comes from when there is no value. */
-export function setLeaf(
-  ids: string[],
-  path: string[],
-  value: Json | undefined,
-  { bands, band }: AtBand,
-): Operation[] {
-  const isGivenBack = value === undefined && band !== bands.lead
-  const without = isGivenBack ? [['at', band, 'without', path.join('.')]] : []
+export function setLeaf(ids: string[], path: string[], value: Json | undefined, at: AtBand): Operation[] {
+  const isGivenBack = value === undefined && at.band !== at.bands.lead
+  const without = isGivenBack ? [['at', at.band, 'without', path.join('.')]] : []
   return ids.flatMap((id) => [
-    set(id, pathAtBand(path, bands, band), value),
+    set(id, pathAtBand(path, at), value),
     ...without.map((cleared) => set(id, cleared, undefined)),
   ])
 }
@@ -44,7 +32,7 @@ const put = (block: Block): Operation => {
 
 /** Puts new blocks (with what stands in them) at a spot. `made` lists each one's own blocks parents first. */
 export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], at: AtBand): Operation[] {
-  const siblings = siblingsAtBand(blocks, spot.parent, at.bands, at.band)
+  const siblings = siblingsAtBand(blocks, spot.parent, at)
   const { keys, renumbered } = orderAt(siblings, spot.index, made.length)
   const tops = made.map(([top, ...below], index) => {
     return [{ ...top, order: keys[index], parent: spot.parent ?? undefined } as Block, ...below]
@@ -52,8 +40,8 @@ export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], a
   return [...renumber(renumbered, at), ...tops.flat().map(put)]
 }
 
-function renumber(renumbered: { id: string; order: string }[], { bands, band }: AtBand): Operation[] {
-  return renumbered.map(({ id, order }) => set(id, pathAtBand(['order'], bands, band), order))
+function renumber(renumbered: { id: string; order: string }[], at: AtBand): Operation[] {
+  return renumbered.map(({ id, order }) => set(id, pathAtBand(['order'], at), order))
 }
 
 /** Copies of blocks with everything in them, under new ids. Blocks inside others that are copied too come along once. */
@@ -89,7 +77,7 @@ export function duplicateBlocks(
     byParent.set(parent, [...(byParent.get(parent) ?? []), id])
   }
   const groups = [...byParent].map(([parent, own]) => {
-    const siblings = siblingsAtBand(blocks, parent, at.bands, at.band)
+    const siblings = siblingsAtBand(blocks, parent, at)
     const originals = siblings.filter(({ id }) => own.includes(id)).map(({ id }) => id)
     const spot = { parent, index: siblings.findIndex(({ id }) => id === originals.at(-1)) + 1 }
     return { spot, made: copyBlocks(blocks, originals, newId) }
@@ -121,11 +109,11 @@ export function removeBlocks(blocks: Blocks, ids: string[]): Operation[] {
 export function moveBlocks(blocks: Blocks, ids: string[], spot: BlockSpot, at: AtBand): Operation[] {
   const moving = outermost(blocks, ids)
   const staysInside = moving.every((id) => (blocks[id].parent ?? null) === spot.parent)
-  const siblings = siblingsAtBand(blocks, spot.parent, at.bands, at.band)
+  const siblings = siblingsAtBand(blocks, spot.parent, at)
   const before = siblings.slice(0, spot.index).filter(({ id }) => !moving.includes(id)).length
   const others = siblings.filter(({ id }) => !moving.includes(id))
   const { keys, renumbered } = orderAt(others, before, moving.length)
-  const orderPath = staysInside ? pathAtBand(['order'], at.bands, at.band) : ['order']
+  const orderPath = staysInside ? pathAtBand(['order'], at) : ['order']
   return [
     ...renumber(renumbered, at),
     ...moving.flatMap((id, index) => [
@@ -138,24 +126,24 @@ export function moveBlocks(blocks: Blocks, ids: string[], spot: BlockSpot, at: A
 /** The spot right after a block, among its siblings as the band orders them. */
 export function spotAfter(blocks: Blocks, id: string, at: AtBand): BlockSpot {
   const parent = blocks[id].parent ?? null
-  const siblings = siblingsAtBand(blocks, parent, at.bands, at.band)
+  const siblings = siblingsAtBand(blocks, parent, at)
   return { parent, index: siblings.findIndex((one) => one.id === id) + 1 }
 }
 
 /** Where new blocks go beside a selection: into a box or section that is selected, else after the selected block. */
 export function spotBeside(
   blocks: Blocks,
-  kind: Block['kind'],
+  made: Pick<Block, 'kind'>,
   selected: string | undefined,
   at: AtBand,
 ): BlockSpot | undefined {
-  const children = (parent: string | null) => siblingsAtBand(blocks, parent, at.bands, at.band)
+  const children = (parent: string | null) => siblingsAtBand(blocks, parent, at)
   for (let here = selected && blocks[selected]; here; here = here.parent ? blocks[here.parent] : undefined) {
-    if (!refusesParent(here.kind, kind)) return { parent: here.id, index: children(here.id).length }
+    if (!refusesParent(here, made)) return { parent: here.id, index: children(here.id).length }
     const parent = here.parent ? blocks[here.parent] : undefined
-    if (!refusesParent(parent?.kind, kind)) return spotAfter(blocks, here.id, at)
+    if (!refusesParent(parent, made)) return spotAfter(blocks, here.id, at)
   }
-  if (kind === 'section') return { parent: null, index: children(null).length }
+  if (kindOf(made).standsOn === 'page') return { parent: null, index: children(null).length }
   const last = children(null).at(-1)
   return last && { parent: last.id, index: children(last.id).length }
 }

@@ -5,8 +5,8 @@ import { leafPaths, leafTable } from '../document/leafTable'
 import { valueAt } from '../document/path'
 import type { ChangePart, Json, Operation, StoredRecord } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
-import { towardsLead, type BandRange } from '../grid/band'
-import type { Bands } from '../resolve/value'
+import { towardsLead } from '../grid/band'
+import { foldLeaf, recordLayers, type BandedRecord, type Bands } from '../resolve/cascade'
 import { levelSchema, type StyleDocument } from '../style/style'
 
 /** A record with values by band. */
@@ -15,7 +15,7 @@ interface Varying {
   at?: Record<string, unknown>
 }
 
-type Rewrite = (collection: string, schema: z.ZodObject, record: Varying) => Operation[]
+type Rewrite = (collection: string, schema: z.ZodType, record: Varying) => Operation[]
 
 /** Rewrites the values by band of all blocks and type levels, as parts of a change. */
 export function rewriteBandValues(
@@ -42,8 +42,7 @@ const write = (collection: string, id: string, path: string[], value: Json | und
   return { type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }
 }
 /** Paths of what a record's bands set, beginning with `at` and the band. */
-const pathsByBand = (schema: z.ZodObject, at: Varying['at']): string[][] =>
-  leafPaths(leafTable(schema), { at })
+const pathsByBand = (schema: z.ZodType, at: Varying['at']): string[][] => leafPaths(leafTable(schema), { at })
 
 /** Clears a record's values at a band, handing them to another where it has none. */
 export function withoutBand(band: string, outward: string | undefined): Rewrite {
@@ -73,7 +72,9 @@ export function leadBy(bands: Bands, lead: string): Rewrite {
     if (!record.at) return []
     const stored = record as unknown as StoredRecord
     return varyingLeaves(schema, record).flatMap((leaf) => {
-      const value = (band: string) => valueThere(stored, leaf, bands, band)
+      // What the record itself says: undefined where its kind's value shows.
+      const value = (band: string) =>
+        foldLeaf(recordLayers(record as BandedRecord, { bands, band }), leaf).value
       const operations = [write(collection, record.id, leaf, value(lead))]
       for (const { id } of bands.inOrder) {
         const own = ['at', id, ...leaf]
@@ -93,24 +94,8 @@ const isNews = (stored: StoredRecord, operation: Operation) =>
   operation.type !== 'set' || !equal(valueAt(stored, operation.path), operation.value)
 
 /** Every leaf of a record that some band sets or clears. */
-function varyingLeaves(schema: z.ZodObject, { at }: Varying): string[][] {
+function varyingLeaves(schema: z.ZodType, { at }: Varying): string[][] {
   const paths = pathsByBand(schema, at).map((path) => path.slice(2))
   const leaves = paths.map((path) => (path[0] === 'without' ? path[1].split('.') : path))
   return [...new Map(leaves.map((leaf) => [leaf.join('.'), leaf])).values()]
-}
-
-/** What a record itself says of a leaf at a band; undefined where its kind's default shows. */
-function valueThere(
-  stored: StoredRecord,
-  leaf: string[],
-  { inOrder, lead }: Bands<BandRange>,
-  band: string,
-): Json | undefined {
-  for (const { id } of towardsLead(inOrder, band, lead)) {
-    if (id === lead) break
-    const own = valueAt(stored, ['at', id, ...leaf])
-    if (own !== undefined) return own
-    if (valueAt(stored, ['at', id, 'without', leaf.join('.')])) return undefined
-  }
-  return valueAt(stored, leaf)
 }

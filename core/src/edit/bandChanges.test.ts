@@ -37,7 +37,7 @@ const blocks: Record<string, Block> = {
     },
   },
 }
-const drawing: DrawingDocument = { kind: 'drawing', id: id('page'), schema: 2, records: { blocks } }
+const drawing: DrawingDocument = { kind: 'drawing', id: id('page'), schema: 3, records: { blocks } }
 const [level] = Object.values(plainStyle.records.levels)
 const style: StyleDocument = {
   ...plainStyle,

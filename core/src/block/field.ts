@@ -1,0 +1,46 @@
+import type { Json } from '../document/types'
+
+/** The parts of the particulars, in their order. */
+export const FIELD_GROUPS = ['says', 'shows', 'leads', 'arranges', 'stands', 'looks'] as const
+export type FieldGroup = (typeof FIELD_GROUPS)[number]
+
+/** How the value of a leaf is shown and changed. */
+export type FieldControl =
+  | { type: 'length'; words?: string[]; absent?: string }
+  | { type: 'choice'; options: Record<string, string>; absent?: string }
+  | { type: 'tick' }
+  | { type: 'number'; least: number; most: number; step: number; absent?: number }
+  | { type: 'words'; most: number }
+  | { type: 'richText' }
+  | { type: 'colour'; absent?: string }
+  | { type: 'level' }
+  | { type: 'tracks' }
+  | { type: 'edge' }
+  | { type: 'stroke' }
+  | { type: 'picture' }
+  | { type: 'target' }
+
+/** What a field may ask before it shows itself. */
+export interface FieldFacts {
+  /** the effective value of another leaf of the block */
+  value: (path: string[]) => Json | undefined
+  /** how the block it stands in arranges its children; nothing for one on the page itself */
+  parentArranges?: string
+}
+
+/** A leaf of a block as the particulars offer it. */
+export interface Field {
+  group: FieldGroup
+  label: string
+  /** keys of the leaf from the block */
+  path: string[]
+  /** further leaves that are written alike */
+  also?: string[][]
+  control: FieldControl
+  /** shown only where this holds */
+  when?: (facts: FieldFacts) => boolean
+}
+
+/** Whether bands may have a value of their own there. */
+export const variesByBand = ({ path }: Pick<Field, 'path'>) =>
+  ['arrange', 'place', 'look', 'hidden'].includes(path[0])

@@ -1,0 +1,56 @@
+import { z } from 'zod'
+import type { Field } from './field'
+import type { Look } from './look'
+import { border } from './looks/border'
+import { fill } from './looks/fill'
+import { level } from './looks/level'
+import { opacity } from './looks/opacity'
+import { pictureFit } from './looks/pictureFit'
+import { radius } from './looks/radius'
+import { stroke } from './looks/stroke'
+import { textAlign } from './looks/textAlign'
+import { textColour } from './looks/textColour'
+import type { ContentType } from './primitive'
+
+/** Every look by the key it is written under. A new look is one file in `looks/` and one line here. */
+export const looks = {
+  fill,
+  border,
+  radius,
+  opacity,
+  level,
+  colour: textColour,
+  textAlign,
+  pictureFit,
+  stroke,
+}
+
+type Looks = typeof looks
+export type LookName = keyof Looks
+/** Any look, where it does not matter which. */
+// A look takes what it gives itself; no other type says so of all of them at once.
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+export type AnyLook = Look<any, any>
+
+export const LOOK_NAMES = Object.keys(looks) as LookName[]
+
+const schemas = Object.fromEntries(
+  LOOK_NAMES.map((name) => [name, (looks[name].schema as z.ZodType).optional()]),
+) as { [Name in LookName]: z.ZodOptional<Looks[Name]['schema']> }
+
+/** How a block looks, as it is written. */
+export const lookSchema = z.strictObject(schemas)
+
+export type WrittenLook = z.infer<typeof lookSchema>
+/** How a block looks, every token replaced. */
+export type ResolvedLook = { [Name in LookName]: Looks[Name]['initial'] }
+
+/** Looks that count for a kind of content. */
+export const looksOn = (content: ContentType): LookName[] =>
+  LOOK_NAMES.filter((name) => (looks[name] as AnyLook).on?.includes(content) ?? true)
+
+/** Fields of all looks that count for a kind of content, without those of some. */
+export const lookFields = (content: ContentType, without: LookName[] = []): Field[] =>
+  looksOn(content)
+    .filter((name) => !without.includes(name))
+    .flatMap((name) => looks[name].fields)

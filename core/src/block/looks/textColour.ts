@@ -1,0 +1,18 @@
+import { colourSchema, type Colour } from '../colourSchema'
+import { defineLook } from '../look'
+
+/** What words and lines are drawn in where nothing else is said. */
+export const INK = '#17211e'
+
+/** The colour of a block's words. */
+export const textColour = defineLook<Colour, string>({
+  schema: colourSchema,
+  initial: INK,
+  resolve: (colour, tokens) => tokens.colour(colour) ?? INK,
+  css: (colour) => [['color', colour]],
+  on: ['text'],
+  isInherited: true,
+  fields: [
+    { group: 'looks', label: 'words', path: ['look', 'colour'], control: { type: 'colour', absent: 'ink' } },
+  ],
+})

@@ -1,0 +1,122 @@
+import { z } from 'zod'
+import { leaf } from '../document/leafTable'
+import type { Field } from './field'
+import { lengthSchema, nonNegativeLength, nonNegativeWidth, plainLengthSchema } from './lengthSchema'
+
+const share = leaf(z.strictObject({ share: z.number().min(1).max(100) }))
+/** fit: as large as the content; fill: a share of what is left; else a set length. */
+const widthSchema = z.union([z.enum(['fit', 'fill']), share, nonNegativeWidth])
+const heightSchema = z.union([z.enum(['fit', 'fill']), share, nonNegativeLength])
+
+const limit = z.union([z.literal('none'), nonNegativeWidth])
+const heightLimit = z.union([z.literal('none'), nonNegativeLength])
+const anchor = z.enum(['start', 'end', 'both', 'centre', 'proportion'])
+const track = z.strictObject({
+  start: z.int().min(1).max(100).optional(),
+  span: z.union([z.int().min(1).max(100), z.literal('all')]).optional(),
+})
+/** For `proportion`: where the block begins and how long it is, in % of its parent. */
+const proportion = leaf(z.strictObject({ start: z.number(), length: z.number().min(0) }))
+
+/** Where a block stands in its parent and how large it is. */
+export const placeSchema = z.strictObject({
+  width: widthSchema.optional(),
+  height: heightSchema.optional(),
+  minWidth: limit.optional(),
+  maxWidth: limit.optional(),
+  minHeight: heightLimit.optional(),
+  maxHeight: heightLimit.optional(),
+  column: track.optional(),
+  row: z
+    .strictObject({ start: z.int().min(1).max(1000).optional(), span: z.int().min(1).max(100).optional() })
+    .optional(),
+  anchor: z.strictObject({ x: anchor.optional(), y: anchor.optional() }).optional(),
+  offset: z
+    .strictObject({
+      left: lengthSchema.optional(),
+      right: lengthSchema.optional(),
+      top: plainLengthSchema.optional(),
+      bottom: plainLengthSchema.optional(),
+      /** from the parent's centre to the block's */
+      x: lengthSchema.optional(),
+      y: plainLengthSchema.optional(),
+      across: proportion.optional(),
+      down: proportion.optional(),
+    })
+    .optional(),
+  overflow: z.enum(['visible', 'hidden']).optional(),
+})
+
+export type Place = z.infer<typeof placeSchema>
+
+const size = { type: 'length' as const, words: ['fit', 'fill'] }
+const limits = { type: 'length' as const, words: ['none'], absent: 'none' }
+
+const heightField: Field = { group: 'stands', label: 'tall', path: ['place', 'height'], control: size }
+
+const limitFields: Field[] = [
+  { group: 'stands', label: 'at least wide', path: ['place', 'minWidth'], control: limits },
+  { group: 'stands', label: 'at most wide', path: ['place', 'maxWidth'], control: limits },
+  { group: 'stands', label: 'at least tall', path: ['place', 'minHeight'], control: limits },
+  { group: 'stands', label: 'at most tall', path: ['place', 'maxHeight'], control: limits },
+]
+
+/** Fields of a block that stands on the page itself, which gives it its width. */
+export const pagePlaceFields: Field[] = [
+  heightField,
+  ...limitFields.filter(({ path }) => path[1].endsWith('Height')),
+]
+
+const inGrid: Field['when'] = ({ parentArranges }) => parentArranges === 'grid'
+const isPlaced: Field['when'] = ({ parentArranges }) => parentArranges === 'placed'
+
+const ANCHORS = {
+  start: 'at the start',
+  end: 'at the end',
+  both: 'at both sides',
+  centre: 'in the middle',
+  proportion: 'in proportion',
+}
+
+/** Fields of a block that stands in another. */
+export const placeFields: Field[] = [
+  { group: 'stands', label: 'wide', path: ['place', 'width'], control: size },
+  {
+    group: 'stands',
+    label: 'from column',
+    path: ['place', 'column', 'start'],
+    control: { type: 'number', least: 1, most: 100, step: 1 },
+    when: inGrid,
+  },
+  {
+    group: 'stands',
+    label: 'columns',
+    path: ['place', 'column', 'span'],
+    control: { type: 'number', least: 1, most: 100, step: 1, absent: 1 },
+    when: inGrid,
+  },
+  {
+    group: 'stands',
+    label: 'held across',
+    path: ['place', 'anchor', 'x'],
+    control: { type: 'choice', options: ANCHORS, absent: 'start' },
+    when: isPlaced,
+  },
+  {
+    group: 'stands',
+    label: 'held down',
+    path: ['place', 'anchor', 'y'],
+    control: { type: 'choice', options: ANCHORS, absent: 'start' },
+    when: isPlaced,
+  },
+  heightField,
+  ...limitFields,
+]
+
+/** What becomes of what runs out of a block. */
+export const overflowField: Field = {
+  group: 'arranges',
+  label: 'what runs out',
+  path: ['place', 'overflow'],
+  control: { type: 'choice', options: { visible: 'shows', hidden: 'is cut off' }, absent: 'visible' },
+}

@@ -1,0 +1,10 @@
+import { blockKinds, type AnyKind, type BlockKindName } from './kinds'
+import type { ShelfEntry } from './kind'
+
+/** Something the shelf offers, with the kind of block it makes. */
+export type ShelfItem = ShelfEntry & { block: { kind: BlockKindName } }
+
+/** What can be put on a page, kind by kind. */
+export const shelfItems: ShelfItem[] = Object.values<AnyKind>(blockKinds).flatMap(({ kind, shelf }) =>
+  shelf.map((entry) => ({ ...entry, block: { ...entry.block, kind } })),
+)

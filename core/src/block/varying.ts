@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { arrangeSchema } from './arrange'
+import { lookSchema } from './looks'
+import { placeSchema } from './place'
+
+/** The values of a block that its kind, the block itself and each band give, one over the other. */
+export const varyingFields = {
+  arrange: arrangeSchema.optional(),
+  place: placeSchema.optional(),
+  look: lookSchema.optional(),
+  hidden: z.boolean().optional(),
+}
+
+export const varyingSchema = z.strictObject(varyingFields)
+
+export type Varying = z.infer<typeof varyingSchema>
