@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import type { WrittenLength } from '../units/length'
+import type { Frame, Mark } from '../vector/mark'
 import type { Colour } from './colourSchema'
 import type { Field } from './field'
 import type { Length } from './lengthSchema'
@@ -15,6 +16,22 @@ export interface Tokens {
   textStyle: (level: string | undefined, role: string) => TextStyle
 }
 
+/** What a look is painted in: lengths in px from the block's top left corner, and how its colours come out. */
+export interface PaintRoom extends Frame {
+  /** laid-out widths of the border's sides: top, right, bottom, left */
+  border: [number, number, number, number]
+  /** radius of each corner, from the top left on, as it fits */
+  radius: [number, number, number, number]
+  /** what is left inside border and padding */
+  content: Frame
+  length: (written: WrittenLength) => number
+  /** A colour as the finish shows it. */
+  colour: (colour: string, use: ColourUse) => string
+}
+
+/** What a colour is for: a finish may show grounds otherwise than lines or words. */
+export type ColourUse = 'ground' | 'line' | 'words'
+
 /** A look of blocks: one file each, registered in `looks.ts`. */
 export interface Look<Written, Resolved> {
   schema: z.ZodType<Written>
@@ -26,6 +43,8 @@ export interface Look<Written, Resolved> {
   resolveAbsent?: (tokens: Tokens, role: string) => Resolved
   /** All declarations it stands for, with those that say there is none. */
   css: (resolved: Resolved) => [property: string, value: string][]
+  /** Marks it is painted as, if it is seen by itself, in the order of the looks. */
+  paint?: (resolved: Resolved, room: PaintRoom) => Mark[]
   /** content it counts for; all where it does not say */
   on?: ContentType[]
   /** whether the page or the browser would give another value where it is not written */

@@ -124,6 +124,11 @@ export class BoxComputer {
     return content.type === 'text' ? this.lineFont(look.level) : this.pageFont
   }
 
+  /** A length of a block's looks, px. */
+  px(written: WrittenLength, node: BlockNode): number {
+    return this.exact(written, this.fontOf(node))
+  }
+
   private lineFont(style: TextStyle): SetFont {
     let font = this.fonts.get(style)
     if (font) return font

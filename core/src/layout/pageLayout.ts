@@ -2,6 +2,7 @@ import type { BlockNode, PageNode } from '../resolve/node'
 import type { FontLibrary } from '../text/fontLibrary'
 import { toPixels, toUnits } from '../text/layoutUnit'
 import type { Environment } from '../units/environment'
+import type { WrittenLength } from '../units/length'
 import type { Box } from './box'
 import { FILL, FIT, FIXED } from './extent'
 import { AUTO, DEFINITE } from './heightMode'
@@ -17,6 +18,8 @@ export interface PageLayout {
   /** colour behind the sections */
   ground: string
   sections: Box[]
+  /** A written length of a box's looks, px, as its own font and the environment have it. */
+  px: (written: WrittenLength, box: Box) => number
 }
 
 const VIEWPORT = new Set<keyof Environment>(['viewportWidth', 'viewportHeight', 'scrollBar'])
@@ -51,7 +54,9 @@ export class PageLayouter {
     })
     this.last = sections
     this.lastByKey = undefined
-    return { width, height: toPixels(y), ground: page.ground, sections }
+    const computer = this.computer as BoxComputer
+    const px: PageLayout['px'] = (written, { node }) => computer.px(written, node)
+    return { width, height: toPixels(y), ground: page.ground, sections, px }
   }
 
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */

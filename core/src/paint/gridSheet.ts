@@ -8,7 +8,8 @@ import { gridProperties } from '../grid/gridProperties'
 import type { Band, SiteRecords } from '../site/site'
 import type { FontLibrary } from '../text/fontLibrary'
 import { PAPERS, type PaperName } from './paper'
-import { textMark, type Mark, type Sheet } from './sheet'
+import { rectMark, type Mark, type Picture } from '../vector/mark'
+import { sheetPicture, wordsMark } from './sheet'
 
 export interface GridSheetOptions {
   paper: PaperName
@@ -30,7 +31,7 @@ const COLUMN = '#d7e3de'
  * The grid on one sheet for the developer: every band drawn to one scale with its equation and figures, the custom
  * properties it becomes, and questions with their answers. Lengths in points.
  */
-export function gridSheet(site: SiteRecords, library: FontLibrary, options: GridSheetOptions): Sheet {
+export function gridSheet(site: SiteRecords, library: FontLibrary, options: GridSheetOptions): Picture {
   const { width, height } = PAPERS[options.paper]
   const bands = bandsInOrder(Object.values(site.bands))
   const questions = inOrder(Object.values(site.gridQuestions))
@@ -47,7 +48,7 @@ export function gridSheet(site: SiteRecords, library: FontLibrary, options: Grid
   drawBands(pen, site, bands, room)
   drawQuestions(pen, questions, { ...room, y: room.y + room.height + 8, height: foot })
   pen.text(MARGIN, height - MARGIN + 8, `Lengths in px · ${options.date}`, { size: 8, colour: SOFT })
-  return { width, height, title: `${options.title}: column grid`, marks: pen.marks }
+  return sheetPicture({ width, height }, `${options.title}: column grid`, pen.marks)
 }
 
 function agreementWords({ agreed }: GridSheetOptions): string {
@@ -75,11 +76,12 @@ class Pen {
   constructor(private library: FontLibrary) {}
 
   text(x: number, y: number, text: string, { size, weight = 400, colour = INK }: Ink, room?: number) {
-    this.marks.push(textMark(this.library, { x, y, text, size, weight, colour }, room))
+    this.marks.push(wordsMark(this.library, { x, y, text, size, weight, colour }, room))
   }
 
-  box({ x, y, width, height }: Room, look: { fill?: string; stroke?: string }) {
-    this.marks.push({ type: 'rect', x, y, width, height, ...look })
+  box({ x, y, width, height }: Room, { fill, stroke }: { fill?: string; stroke?: string }) {
+    const line = stroke === undefined ? undefined : { colour: stroke, width: 0.6 }
+    this.marks.push(rectMark({ x, y, width, height }, { fill, stroke: line }))
   }
 }
 

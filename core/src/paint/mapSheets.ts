@@ -8,7 +8,8 @@ import { treeLayout } from '../site/treeLayout'
 import { pagesInOrder } from '../site/treeOrder'
 import type { FontLibrary } from '../text/fontLibrary'
 import { PAPERS, type PaperName } from './paper'
-import { textMark, type Mark, type Sheet } from './sheet'
+import { pathMark, rectMark, type Mark, type Picture, type StrokePaint } from '../vector/mark'
+import { SERVICE_HATCH, sheetPicture, wordsMark } from './sheet'
 
 /** How a map is drawn on paper. */
 export interface MapSheetOptions {
@@ -45,7 +46,7 @@ interface Part {
 }
 
 /** The site map as sheets of paper: one when it fits, else an overview and a sheet for each large branch. */
-export function mapSheets(site: SiteRecords, library: FontLibrary, options: MapSheetOptions): Sheet[] {
+export function mapSheets(site: SiteRecords, library: FontLibrary, options: MapSheetOptions): Picture[] {
   const drawer = new MapDrawer(site, library, options)
   const parts = drawer.parts()
   const sheets = parts.map((part) => drawer.sheet(part, parts))
@@ -158,7 +159,7 @@ class MapDrawer {
     }))
   }
 
-  sheet(part: Part, parts: Part[]): Sheet {
+  sheet(part: Part, parts: Part[]): Picture {
     const cards = this.cards(part)
     const scale = this.scaleOf(cards)
     const byId = new Map(cards.map((card) => [card.page.id, card]))
@@ -177,18 +178,14 @@ class MapDrawer {
         : at(parent.x + parent.width / 2, parent.y + parent.height)
       const to = across ? at(card.x, card.y + card.height / 2) : at(card.x + card.width / 2, card.y)
       const d = connectorPath(this.options.connectors, from, to, this.options.direction)
-      marks.push({
-        type: 'path',
-        d,
-        stroke: this.options.heavy ? INK : EDGE,
-        width: this.options.heavy ? 1.6 : 0.7,
-      })
+      const stroke = this.options.heavy ? { colour: INK, width: 1.6 } : { colour: EDGE, width: 0.7 }
+      marks.push(pathMark(d, stroke))
     }
     for (const card of cards) {
       const sheet = part.folded.has(card.page.id) ? this.sheetOf(card.page, parts) : undefined
       marks.push(...this.cardMarks(card.page, card.lines, at(card.x, card.y), card, scale, sheet))
     }
-    return { ...this.paper, title: part.name, marks }
+    return sheetPicture(this.paper, part.name, marks)
   }
 
   /** The sheet a folded branch is drawn on, from 1. */
@@ -207,36 +204,23 @@ class MapDrawer {
   ): Mark[] {
     const [w, h, inset] = [width * scale, height * scale, 5 * scale]
     const words = (text: string, dy: number, size: number, weight: 400 | 700, colour: string): Mark =>
-      textMark(
+      wordsMark(
         this.library,
         { x: x + inset, y: y + dy * scale, text, size: size * scale, weight, colour },
         w - 2 * inset,
       )
+    const edge = ruled(INK, page.kind !== undefined)
     const second = sheet ? `continued on sheet ${sheet}` : (this.addresses.get(page.id) ?? '')
     return [
       ...(page.template
         ? [
-            {
-              type: 'rect' as const,
-              x: x + 3 * scale,
-              y: y + 3 * scale,
-              width: w,
-              height: h,
-              fill: '#ffffff',
-              stroke: INK,
-            },
+            rectMark(
+              { x: x + 3 * scale, y: y + 3 * scale, width: w, height: h },
+              { fill: '#ffffff', stroke: ruled(INK) },
+            ),
           ]
         : []),
-      {
-        type: 'rect',
-        x,
-        y,
-        width: w,
-        height: h,
-        fill: '#fbfaf6',
-        stroke: INK,
-        dashed: page.kind !== undefined,
-      },
+      rectMark({ x, y, width: w, height: h }, { fill: '#fbfaf6', stroke: edge }),
       words(page.title || 'Untitled', 11, 9, 700, INK),
       words(
         page.template
@@ -250,25 +234,28 @@ class MapDrawer {
       ...lines.flatMap((section, index): Mark[] => {
         const top = CARD.head + index * CARD.line
         const isService = section.source === 'service'
-        const row = {
-          type: 'rect' as const,
-          y: y + top * scale,
-          height: CARD.line * scale,
-          stroke: '#d9d5c8',
-        }
+        const row = { y: y + top * scale, height: CARD.line * scale }
+        const line = ruled('#d9d5c8')
         const name = isService ? `${section.name} (service)` : section.name
         return [
-          { ...row, x, width: w },
-          ...(isService ? [{ ...row, x: x + w - 14 * scale, width: 14 * scale, hatched: true }] : []),
+          rectMark({ ...row, x, width: w }, { stroke: line }),
+          ...(isService
+            ? [
+                rectMark(
+                  { ...row, x: x + w - 14 * scale, width: 14 * scale },
+                  { fill: SERVICE_HATCH, stroke: line },
+                ),
+              ]
+            : []),
           words(name, top + 6.6, 7, 400, section.page ? INK : SOFT),
         ]
       }),
-      { type: 'rect', x, y, width: w, height: h, stroke: INK, dashed: page.kind !== undefined },
+      rectMark({ x, y, width: w, height: h }, { stroke: edge }),
     ]
   }
 
   /** Menus side by side, as trees of their own. */
-  menuSheets(): Sheet[] {
+  menuSheets(): Picture[] {
     const column = 190
     const [lineHeight, size] = [15, 9]
     const perColumn = Math.floor(this.room.height / lineHeight) - 2
@@ -288,7 +275,7 @@ class MapDrawer {
         .flatMap(({ name, lines }, at): Mark[] => {
           const x = MARGIN + at * column
           return [
-            textMark(
+            wordsMark(
               this.library,
               { x, y: MARGIN + 10, text: name, size: 11, weight: 700, colour: INK },
               column - 20,
@@ -300,17 +287,13 @@ class MapDrawer {
               const text = entryLabel(entry, this.site.pages)
               return [
                 ...(depth
-                  ? [
-                      {
-                        type: 'path' as const,
-                        d: `M${left - 8} ${y - 2}V${y + 6}H${left}`,
-                        stroke: EDGE,
-                        width: 0.7,
-                      },
-                    ]
+                  ? [pathMark(`M${left - 8} ${y - 2}V${y + 6}H${left}`, { colour: EDGE, width: 0.7 })]
                   : []),
-                { type: 'rect', x: left, y, width, height: lineHeight - 3, fill: '#fbfaf6', stroke: EDGE },
-                textMark(
+                rectMark(
+                  { x: left, y, width, height: lineHeight - 3 },
+                  { fill: '#fbfaf6', stroke: ruled(EDGE) },
+                ),
+                wordsMark(
                   this.library,
                   { x: left + 4, y: y + 9, text, size, weight: 400, colour: INK },
                   width - 8,
@@ -319,7 +302,7 @@ class MapDrawer {
             }),
           ]
         })
-      return { ...this.paper, title: 'Menus', marks }
+      return sheetPicture(this.paper, 'Menus', marks)
     })
   }
 
@@ -335,20 +318,12 @@ class MapDrawer {
       weight: 400 | 700,
       room?: number,
     ): Mark =>
-      textMark(this.library, { x, y, text: words, size, weight, colour: weight === 700 ? INK : SOFT }, room)
-    const swatch = (x: number, more: object): Mark => ({
-      type: 'rect',
-      x,
-      y: top + 12,
-      width: 22,
-      height: 12,
-      fill: '#ffffff',
-      stroke: INK,
-      ...more,
-    })
+      wordsMark(this.library, { x, y, text: words, size, weight, colour: weight === 700 ? INK : SOFT }, room)
+    const swatch = (x: number, look: Parameters<typeof rectMark>[1] = {}, y = top + 12): Mark =>
+      rectMark({ x, y, width: 22, height: 12 }, { fill: '#ffffff', stroke: ruled(INK), ...look })
     return [
-      { type: 'path', d: `M${MARGIN} ${top}H${this.paper.width - MARGIN}`, stroke: INK, width: 0.7 },
-      { type: 'rect', ...block, y: top, height: 40, stroke: INK },
+      pathMark(`M${MARGIN} ${top}H${this.paper.width - MARGIN}`, { colour: INK, width: 0.7 }),
+      rectMark({ ...block, y: top, height: 40 }, { stroke: ruled(INK) }),
       text(block.x + 8, top + 15, this.options.title, 11, 700, block.width - 16),
       text(
         block.x + 8,
@@ -358,16 +333,23 @@ class MapDrawer {
         400,
         block.width - 16,
       ),
-      swatch(MARGIN + 3, {}),
-      swatch(MARGIN, { y: top + 9 }),
+      swatch(MARGIN + 3),
+      swatch(MARGIN, {}, top + 9),
       text(MARGIN + 30, top + 21, 'stands for many pages', 7.5, 400),
-      swatch(MARGIN + 136, { dashed: true }),
+      swatch(MARGIN + 136, { stroke: ruled(INK, true) }),
       text(MARGIN + 163, top + 21, 'outside the tree, external', 7.5, 400),
-      swatch(MARGIN + 290, { hatched: true, stroke: '#d9d5c8' }),
+      swatch(MARGIN + 290, { fill: SERVICE_HATCH, stroke: ruled('#d9d5c8') }),
       text(MARGIN + 317, top + 21, 'filled by the content service', 7.5, 400),
     ]
   }
 }
+
+/** The line round a card; dashed for what stands outside the tree. */
+const ruled = (colour: string, dashed = false): StrokePaint => ({
+  colour,
+  width: 0.6,
+  dashes: dashed ? [3, 2] : undefined,
+})
 
 /** A page with all below it, hanging from nothing. */
 function branchOf(below: Map<string | null, Page[]>, page: Page): Record<string, Page> {

@@ -1,71 +1,47 @@
-import { SIDES } from '../block/sides'
-import type { Box } from '../layout/box'
-import type { ShownPicture } from '../block/primitive'
-import { textShapes } from './textShapes'
-import type { Shape } from './shape'
+import { contrastRatio, lightness } from '../colour/contrast'
+import { pathMark, rectMark, type Frame, type Mark } from '../vector/mark'
+import type { Finish } from './finish'
 
-/** Greys of the plain finish. */
-const GREY = {
-  ground: '#eceeea',
-  button: '#39433f',
-  picture: '#dfe2de',
-  line: '#8b938f',
-  text: '#2b3330',
-  light: '#ffffff',
+/** The greys of the plain finish, from light to dark. */
+const GREYS = ['#ffffff', '#eceeea', '#d3d7d2', '#a9b0ac', '#6f7874', '#39433f']
+const LINE = '#8b938f'
+const PICTURE = '#dfe2de'
+const WORDS = ['#2b3330', '#ffffff']
+/** Contrast of words against their ground. @see WCAG 2.2, 1.4.3 */
+const LEGIBLE = 4.5
+/** Of a photograph, so much shows through the cross that says it is only a picture. */
+const PICTURE_OPACITY = 0.6
+
+/** A clean wireframe: each ground in the grey of its own lightness, pictures crossed, words dark or light by ground. */
+export const plainFinish: Finish = {
+  colour: (colour, use, ground) => {
+    if (use === 'line') return LINE
+    if (use === 'ground') return greyOf(colour)
+    const [dark, light] = WORDS
+    return contrastRatio(dark, ground) >= LEGIBLE ? dark : light
+  },
+  picture: crossedPicture,
 }
 
-/** Address of a picture that has been chosen, as a data URI or on the same server; nothing for one that has not. */
-export type PictureAddress = (picture: ShownPicture) => string | undefined
-
-/** The plain finish of one block: grounds in grey, pictures crossed, words in one dark grey. */
-export function paintPlain(box: Box, pictureAddress: PictureAddress): Shape[] {
-  const { node } = box
-  const { content } = node
-  const isButton = content.type === 'text' && content.middle
-  const shapes: Shape[] = []
-  if (isButton) shapes.push(ground(box, GREY.button))
-  else if (content.type === 'picture') shapes.push(...crossedPicture(box, pictureAddress(content)))
-  else if (node.look.fill) shapes.push(ground(box, GREY.ground))
-  shapes.push(...borderShapes(box))
-  if (box.paragraph) shapes.push(...textShapes(box, isButton ? GREY.light : GREY.text))
-  return shapes
-}
-
-function ground(box: Box, fill: string): Shape {
-  return { tag: 'rect', attributes: { width: box.w, height: box.h, fill } }
-}
-
-function crossedPicture(box: Box, address: string | undefined): Shape[] {
-  const { w, h } = box
-  const cross = `M0 0L${w} ${h}M${w} 0L0 ${h}`
-  const shapes: Shape[] = [ground(box, GREY.picture)]
-  if (address) shapes.push(picture(box, address))
-  shapes.push({
-    tag: 'path',
-    attributes: { d: cross, stroke: GREY.line, fill: 'none', 'stroke-opacity': address ? 0.5 : 1 },
-  })
-  const inner = { x: 0.5, y: 0.5, width: Math.max(0, w - 1), height: Math.max(0, h - 1) }
-  shapes.push({ tag: 'rect', attributes: { ...inner, fill: 'none', stroke: GREY.line } })
-  return shapes
-}
-
-function picture({ w, h, node }: Box, href: string): Shape {
-  const fit = node.look.pictureFit === 'cover' ? 'slice' : 'meet'
-  const attributes = { width: w, height: h, href, preserveAspectRatio: `xMidYMid ${fit}`, opacity: 0.6 }
-  return { tag: 'image', attributes }
-}
-
-function borderShapes({ w, h, border, node }: Box): Shape[] {
-  const [top, right, bottom, left] = border
-  const rects = [
-    { x: 0, y: 0, width: w, height: top },
-    { x: w - right, y: 0, width: right, height: h },
-    { x: 0, y: h - bottom, width: w, height: bottom },
-    { x: 0, y: 0, width: left, height: h },
-  ]
-  return SIDES.flatMap((_, side): Shape[] =>
-    border[side] > 0 && node.look.border[side]
-      ? [{ tag: 'rect', attributes: { ...rects[side], fill: GREY.line } }]
-      : [],
+/** The grey nearest in lightness, of a few. */
+function greyOf(colour: string): string {
+  const own = lightness(colour)
+  return GREYS.reduce((best, grey) =>
+    Math.abs(lightness(grey) - own) < Math.abs(lightness(best) - own) ? grey : best,
   )
+}
+
+function crossedPicture(frame: Frame, fit: 'cover' | 'contain', address: string | undefined): Mark[] {
+  const { x, y, width, height } = frame
+  const inner = { x: x + 0.5, y: y + 0.5, width: Math.max(0, width - 1), height: Math.max(0, height - 1) }
+  const cross = `M${x} ${y}L${x + width} ${y + height}M${x + width} ${y}L${x} ${y + height}`
+  const photograph: Mark[] = address
+    ? [{ type: 'group', opacity: PICTURE_OPACITY, marks: [{ type: 'image', ...frame, href: address, fit }] }]
+    : []
+  return [
+    rectMark(frame, { fill: PICTURE }),
+    ...photograph,
+    pathMark(cross, { colour: LINE, width: 1, opacity: address ? 0.5 : undefined }),
+    rectMark(inner, { stroke: { colour: LINE, width: 1 } }),
+  ]
 }

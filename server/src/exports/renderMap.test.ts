@@ -6,7 +6,7 @@ import { unzipSync } from 'fflate'
 import sharp from 'sharp'
 import { mapSheets, type MapSheetOptions } from '@nolvex/core/paint/mapSheets'
 import { PAPERS } from '@nolvex/core/paint/paper'
-import type { Sheet } from '@nolvex/core/paint/sheet'
+import { leafMarks, type Picture } from '@nolvex/core/vector/mark'
 import type { Page, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
@@ -39,7 +39,8 @@ function siteOf(count: number, fan: number, title = (index: number) => `Page ${i
   }
   return { ...usualSite, records: { ...usualSite.records, pages } }
 }
-const words = ({ marks }: Sheet) => marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : []))
+const words = ({ marks }: Picture) =>
+  leafMarks(marks).flatMap((mark) => (mark.type === 'words' ? [mark.text] : []))
 
 test('a small map fits one sheet, a menu sheet follows', () => {
   const site = siteOf(8, 3)
@@ -69,11 +70,13 @@ test.each([
   const said = new Set(sheets.flatMap(words))
   for (const { title } of Object.values(site.records.pages)) expect(said).toContain(title)
   for (const { marks } of sheets) {
-    for (const mark of marks) {
-      if (mark.type === 'path') continue
-      expect(mark.x).toBeGreaterThanOrEqual(0)
-      expect(mark.x + (mark.type === 'rect' ? mark.width : 0)).toBeLessThanOrEqual(PAPERS.A4.width)
-      expect(mark.y + (mark.type === 'rect' ? mark.height : 0)).toBeLessThanOrEqual(PAPERS.A4.height)
+    for (const mark of leafMarks(marks)) {
+      const frame = mark.type === 'shape' ? mark.outline : mark
+      if (frame.type === 'path') continue
+      const [right, bottom] = frame.type === 'words' ? [0, 0] : [frame.width, frame.height]
+      expect(frame.x).toBeGreaterThanOrEqual(0)
+      expect(frame.x + right).toBeLessThanOrEqual(PAPERS.A4.width)
+      expect(frame.y + bottom).toBeLessThanOrEqual(PAPERS.A4.height)
     }
   }
 })

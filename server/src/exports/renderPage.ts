@@ -1,15 +1,18 @@
 import { strToU8, zipSync } from 'fflate'
 import { bandAt } from '@nolvex/core/grid/band'
-import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { pageHtml, type EmbeddedFont } from '@nolvex/core/markup/pageHtml'
 import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
-import { pageSvg } from '@nolvex/core/paint/pageSvg'
+import { pagePicture } from '@nolvex/core/paint/pagePicture'
+import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
+import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
-import type { FontFile } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment } from '@nolvex/core/units/environment'
+import type { Picture } from '@nolvex/core/vector/mark'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
-import { fontData, fontFaces } from './embeddedFonts'
+import { fontData } from './embeddedFonts'
 import type { PageExport } from './jobModel'
+import { stylesFor } from './sheetFiles'
 import { svgToPng } from './svgToPng'
 
 /** Everything a page is rendered from; pictures as data URIs by asset id. */
@@ -23,31 +26,32 @@ export interface PageInput extends PageExport {
 export function renderPage(input: PageInput): Uint8Array {
   switch (input.format) {
     case 'svg':
-      return strToU8(svgOf(input).svg)
+      return strToU8(svgOf(input))
     case 'png': {
-      const { svg, size } = svgOf(input)
-      return svgToPng(svg, size, input.scale)
+      const picture = pictureOf(input)
+      return svgToPng(pictureSvg(picture), picture, input.scale)
     }
     case 'html':
       return zipSync({ 'index.html': strToU8(htmlOf(input)) })
   }
 }
 
-function svgOf({ sources, width, title, pictures }: PageInput) {
+function svgOf(input: PageInput): string {
+  const picture = pictureOf(input)
+  return pictureSvg(picture, stylesFor(picture))
+}
+
+function pictureOf({ sources, width, title, pictures }: PageInput): Picture {
   const band = bandAt(bandsOf(sources.site).inOrder, width)
   const page = resolvePage(sources, band.id)
   const layout = new PageLayouter(shippedFontLibrary()).layout(page, {
     ...usualEnvironment,
     viewportWidth: width,
   })
-  const used = new Set<FontFile>()
-  eachBox(layout, ({ paragraph }) => paragraph?.items.forEach(({ face }) => used.add(face.file)))
-  const svg = pageSvg(layout, {
+  return pagePicture(layout, plainFinish, {
     title,
-    styles: fontFaces([...used]),
     pictureAddress: ({ asset }) => (asset ? pictures[asset] : undefined),
   })
-  return { svg, size: { width: layout.width, height: layout.height } }
 }
 
 function htmlOf({ sources, title, pictures }: PageInput): string {

@@ -1,17 +1,11 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { Box } from '@nolvex/core/layout/box'
-import { paintPlain } from '@nolvex/core/paint/plainFinish'
-import type { Shape } from '@nolvex/core/paint/shape'
 import { leafShownBy } from '@nolvex/core/block/block'
 import type { Rect } from '@nolvex/core/snap/snapEdges'
 import GridLines from '../grid/GridLines.vue'
 import BrowserFrame from '../screens/BrowserFrame.vue'
 import FoldLines from '../screens/FoldLines.vue'
-import { assetAddress } from '../session/api'
-import { useProject } from '../session/projectStore'
-import BlockShapes from './BlockShapes.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
 import { dropSpot, type DropSpot } from './dropSpot'
@@ -19,6 +13,7 @@ import GuideLayer from './guides/GuideLayer.vue'
 import RulerBar from './guides/RulerBar.vue'
 import { useRulers } from './guides/useRulers'
 import { handles, resized, type Handle } from './resizeBlock'
+import PageDrawing from './PageDrawing.vue'
 import TextEditor from './TextEditor.vue'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { followDrag } from './useDrag'
@@ -27,7 +22,6 @@ import { useFramedPage } from './useFramedPage'
 import type { Placed } from './usePage'
 
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
-const project = useProject()
 const page = useDraftingPage()
 const { placed, pageWidth, pageHeight, bandGrid, selection, select, editing, blocks } = page
 
@@ -39,30 +33,13 @@ const { width: deskWidth, height: deskHeight } = useElementSize(desk)
 const scrollTop = ref(0)
 const { framed, zoom, frameProps, paneStyle, underlay, ground } = useFramedPage(page, deskWidth, scrollTop)
 
-interface Painted extends Placed {
-  shapes: Shape[]
-}
-const painted = new WeakMap<Box, { w: number; h: number; shapes: Shape[] }>()
-
-function shapesOf(box: Box): Shape[] {
-  const kept = painted.get(box)
-  if (kept && kept.w === box.w && kept.h === box.h) return kept.shapes
-  const shapes = paintPlain(box, ({ asset }) => asset && assetAddress(project.id, asset))
-  painted.set(box, { w: box.w, h: box.h, shapes })
-  return shapes
-}
-
-const CULL_ABOVE = 300
-/** Only blocks near the part in view are mounted, once there are many. */
-const shown = computed((): Painted[] => {
-  const all = [...placed.value.values()]
+/** The stretch of the page that is drawn: what is in view, and half as much above and below. */
+const drawn = computed(() => {
   const margin = deskHeight.value * 0.5
-  const [top, bottom] = [
-    (scrollTop.value - margin) / zoom.value,
-    (scrollTop.value + deskHeight.value + margin) / zoom.value,
-  ]
-  const near = all.length < CULL_ABOVE ? all : all.filter(({ y, h }) => y + h >= top && y <= bottom)
-  return near.map((one) => ({ ...one, shapes: shapesOf(one.box) })).filter(({ shapes }) => shapes.length)
+  return {
+    from: (scrollTop.value - margin) / zoom.value,
+    until: (scrollTop.value + deskHeight.value + margin) / zoom.value,
+  }
 })
 
 const selected = computed(() =>
@@ -229,14 +206,7 @@ const place = ({ x, y, w, h }: Rect) => ({
               :aria-label="`The page at ${page.width.value} px`"
             >
               <UnderlayPicture v-if="underlay" :underlay="underlay" />
-              <BlockShapes
-                v-for="one in shown"
-                :id="one.id"
-                :key="one.id"
-                :x="one.x"
-                :y="one.y"
-                :shapes="one.shapes"
-              />
+              <PageDrawing v-if="page.layout.value" :layout="page.layout.value" v-bind="drawn" />
               <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
             </svg>
             <FoldLines :zoom="zoom" :width="pageWidth" />

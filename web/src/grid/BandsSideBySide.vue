@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import PageShapes from '../drafting/PageShapes.vue'
+import PageDrawing from '../drafting/PageDrawing.vue'
 import GridLines from './GridLines.vue'
 import type { BandPage } from './useBandPages'
 
@@ -35,7 +35,7 @@ const screens = (px: number) => Math.round((px / 900) * 10) / 10
         :aria-label="`The page at ${band.name}, ${band.drawnAt} px wide, with ${grid.columns} columns`"
       >
         <rect :fill="layout.ground" :width="band.drawnAt" :height="shownHeight" />
-        <PageShapes :layout="layout" :until="shownHeight" />
+        <PageDrawing :layout="layout" :until="shownHeight" />
         <GridLines :grid="grid" :width="band.drawnAt" :height="shownHeight" />
       </svg>
       <figcaption>

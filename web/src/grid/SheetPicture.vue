@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import type { Sheet } from '@nolvex/core/paint/sheet'
+import { computed } from 'vue'
+import type { Picture } from '@nolvex/core/vector/mark'
+import { MarkGroup } from '../vector/MarkGroup'
 
 /** A sheet of paper on screen, set in the application's own fonts. */
-defineProps<{ sheet: Sheet }>()
+const props = defineProps<{ sheet: Picture }>()
+const group = computed(() => ({ type: 'group' as const, marks: props.sheet.marks }))
 </script>
 
 <template>
@@ -12,37 +15,8 @@ defineProps<{ sheet: Sheet }>()
     role="img"
     :aria-label="sheet.title"
   >
-    <rect :width="sheet.width" :height="sheet.height" fill="#fff" />
-    <template v-for="(mark, index) in sheet.marks" :key="index">
-      <rect
-        v-if="mark.type === 'rect'"
-        :x="mark.x"
-        :y="mark.y"
-        :width="mark.width"
-        :height="mark.height"
-        :fill="mark.fill ?? 'none'"
-        :stroke="mark.stroke"
-        stroke-width="0.6"
-      />
-      <path
-        v-else-if="mark.type === 'path'"
-        :d="mark.d"
-        fill="none"
-        :stroke="mark.stroke"
-        :stroke-width="mark.width"
-      />
-      <text
-        v-else
-        :x="mark.x"
-        :y="mark.y"
-        :font-family="mark.family"
-        :font-size="mark.size"
-        :font-weight="mark.weight"
-        :fill="mark.colour"
-      >
-        {{ mark.text }}
-      </text>
-    </template>
+    <rect :width="sheet.width" :height="sheet.height" :fill="sheet.ground" />
+    <MarkGroup :group="group" />
   </svg>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PageLayout } from '@nolvex/core/layout/pageLayout'
-import PageShapes from '../drafting/PageShapes.vue'
+import PageDrawing from '../drafting/PageDrawing.vue'
 
 /** The beginning of a page in a window, to the scale of the widest window. */
 defineProps<{ layout: PageLayout; windowWidth: number; zoom: number; label: string }>()
@@ -14,7 +14,7 @@ const HEIGHT = 2000
       <svg :width="windowWidth" :height="HEIGHT" :viewBox="`0 0 ${windowWidth} ${HEIGHT}`">
         <rect :fill="layout.ground" :width="windowWidth" :height="HEIGHT" />
         <g :transform="`scale(${zoom})`">
-          <PageShapes :layout="layout" :until="HEIGHT / zoom" />
+          <PageDrawing :layout="layout" :until="HEIGHT / zoom" />
         </g>
       </svg>
       <rect class="edge" :width="windowWidth" :height="HEIGHT" />

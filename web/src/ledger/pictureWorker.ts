@@ -1,6 +1,8 @@
 import { expose } from 'comlink'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
-import { pageSvg } from '@nolvex/core/paint/pageSvg'
+import { pagePicture } from '@nolvex/core/paint/pagePicture'
+import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
+import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
@@ -13,7 +15,7 @@ const painter = {
       ...usualEnvironment,
       viewportWidth: width,
     })
-    return pageSvg(layout, { title: 'Page', pictureAddress: () => undefined })
+    return pictureSvg(pagePicture(layout, plainFinish, { title: 'Page', pictureAddress: () => undefined }))
   },
 }
 

@@ -3,7 +3,9 @@ import { leaf } from '../../document/leafTable'
 import { cssLength, type WrittenLength } from '../../units/length'
 import { colourSchema } from '../colourSchema'
 import { nonNegativeLength } from '../lengthSchema'
-import { defineLook, type Tokens } from '../look'
+import { pathMark, type Mark } from '../../vector/mark'
+import { innerRadii, roundedRectPath } from '../../vector/roundedRect'
+import { defineLook, type PaintRoom, type Tokens } from '../look'
 import { sides, SIDES } from '../sides'
 import { INK } from './textColour'
 
@@ -34,6 +36,7 @@ export const border = defineLook<z.infer<typeof borderSchema>, Border>({
   initial: [undefined, undefined, undefined, undefined],
   resolve: (written, tokens) => SIDES.map((side) => sideOf(written[side], tokens)) as Border,
   css: (border) => SIDES.map((side, index) => [`border-${side}`, sideCss(border[index])]),
+  paint: borderMarks,
   fields: SIDES.map((side) => ({
     group: 'looks',
     label: `line ${side}`,
@@ -45,6 +48,72 @@ export const border = defineLook<z.infer<typeof borderSchema>, Border>({
 function sideOf(edge: Edge | 'none' | undefined, tokens: Tokens): BorderSide | undefined {
   if (edge === undefined || edge === 'none') return undefined
   return { width: tokens.length(edge.width), line: edge.line, colour: tokens.colour(edge.colour) ?? INK }
+}
+
+function borderMarks(border: Border, room: PaintRoom): Mark[] {
+  const [first, ...others] = border
+  const isRing =
+    first && others.every((side) => side && side.line === first.line && side.colour === first.colour)
+  if (isRing && first.line === 'solid') return [ring(first, room)]
+  return border.flatMap((side, index) =>
+    side && room.border[index] > 0 ? [sideMark(side, index, room)] : [],
+  )
+}
+
+/** A border alike at all sides: the block's outline with the inner one cut out. */
+function ring({ colour }: BorderSide, room: PaintRoom): Mark {
+  const [top, right, bottom, left] = room.border
+  const inner = {
+    x: room.x + left,
+    y: room.y + top,
+    width: Math.max(0, room.width - left - right),
+    height: Math.max(0, room.height - top - bottom),
+  }
+  const hole = roundedRectPath(inner, innerRadii(room.radius, room.border))
+  return {
+    type: 'shape',
+    outline: { type: 'path', d: `${roundedRectPath(room, room.radius)}${hole}`, rule: 'evenodd' },
+    fill: room.colour(colour, 'line'),
+  }
+}
+
+/** One side as a line in the middle of its strip, from corner to corner; dashes and dots as browsers draw them. */
+function sideMark(
+  { line, colour }: BorderSide,
+  side: number,
+  { x, y, width, height, border, colour: shown }: PaintRoom,
+) {
+  const thick = border[side]
+  const at =
+    side === 0
+      ? y + thick / 2
+      : side === 2
+        ? y + height - thick / 2
+        : side === 1
+          ? x + width - thick / 2
+          : x + thick / 2
+  const isAcross = side === 0 || side === 2
+  const d = isAcross ? `M${x} ${at}H${x + width}` : `M${at} ${y}V${y + height}`
+  return pathMark(d, {
+    colour: shown(colour, 'line'),
+    width: thick,
+    dashes: line === 'solid' ? undefined : dashesAlong(isAcross ? width : height, thick, line),
+  })
+}
+
+/**
+ * Dashes and gaps of a side, px, so that it ends in whole ones: two widths long and one apart (three and two where it is
+ * thinner than 3 px), dots as long as they are wide, the gap made longer or shorter. As Chromium draws them.
+ */
+function dashesAlong(length: number, thick: number, line: 'dashed' | 'dotted'): number[] | undefined {
+  const dash = line === 'dotted' ? thick : thick < 3 ? 3 * thick : 2 * thick
+  const gap = line === 'dotted' ? thick : thick < 3 ? 2 * thick : thick
+  if (length < 2 * dash) return undefined
+  if (length < 2 * dash + gap) return [dash, gap].map((part) => (part * length) / (2 * dash + gap))
+  const few = Math.floor((length + gap) / (dash + gap))
+  const gapOf = (count: number) => (length - count * dash) / (count - 1)
+  const [wide, narrow] = [gapOf(few), gapOf(few + 1)]
+  return [dash, narrow <= 0 || Math.abs(wide - gap) < Math.abs(narrow - gap) ? wide : narrow]
 }
 
 const sideCss = (side: BorderSide | undefined) =>

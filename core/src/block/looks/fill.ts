@@ -7,5 +7,15 @@ export const fill = defineLook<Colour, string | undefined>({
   initial: undefined,
   resolve: (colour, tokens) => tokens.colour(colour),
   css: (colour) => [['background-color', colour ?? 'transparent']],
+  paint: (colour, { x, y, width, height, radius, colour: shown }) =>
+    colour
+      ? [
+          {
+            type: 'shape',
+            outline: { type: 'rect', x, y, width, height, radius },
+            fill: shown(colour, 'ground'),
+          },
+        ]
+      : [],
   fields: [{ group: 'looks', label: 'ground', path: ['look', 'fill'], control: { type: 'colour' } }],
 })

@@ -4,6 +4,7 @@ import { cssLength, px, type WrittenLength } from '../../units/length'
 import { colourSchema } from '../colourSchema'
 import { nonNegativeLength } from '../lengthSchema'
 import { defineLook } from '../look'
+import { pathMark } from '../../vector/mark'
 import { INK } from './textColour'
 
 const strokeSchema = leaf(
@@ -35,6 +36,18 @@ export const stroke = defineLook<z.infer<typeof strokeSchema>, Stroke>({
     ['--line', cssLength(width)],
     ['--dashes', dashes ? dashesCss(colour, dashes) : `linear-gradient(${colour} 0 0)`],
   ],
+  paint: ({ width, colour, dashes }, { content, length, colour: shown }) => {
+    const { x, y, width: across, height: down } = content
+    const [middle, centre] = [y + down / 2, x + across / 2]
+    const d = across >= down ? `M${x} ${middle}H${x + across}` : `M${centre} ${y}V${y + down}`
+    return [
+      pathMark(d, {
+        colour: shown(colour, 'line'),
+        width: length(width),
+        dashes: dashes && [dashes.dash, dashes.gap],
+      }),
+    ]
+  },
   on: ['shape'],
   isInherited: true,
   fields: [{ group: 'looks', label: 'line', path: ['look', 'stroke'], control: { type: 'stroke' } }],

@@ -1,0 +1,14 @@
+import type { ColourUse } from '../block/look'
+import type { ShownPicture } from '../block/primitive'
+import type { Frame, Mark } from '../vector/mark'
+
+/** Address of a picture that has been chosen, as a data URI or on the same server; nothing for one that has not. */
+export type PictureAddress = (picture: ShownPicture) => string | undefined
+
+/** One of the ways to paint the same drawing: one file each. */
+export interface Finish {
+  /** A colour as it comes out. @param ground what it stands on, as that came out */
+  colour: (colour: string, use: ColourUse, ground: string) => string
+  /** What a picture is painted as. @param frame px, inside border and padding */
+  picture: (frame: Frame, fit: 'cover' | 'contain', address: string | undefined) => Mark[]
+}

@@ -1,0 +1,168 @@
+import type { PaintRoom } from '../block/look'
+import { looks, looksOn, type AnyLook } from '../block/looks'
+import type { Box } from '../layout/box'
+import type { PageLayout } from '../layout/pageLayout'
+import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
+import { fittedRadii, innerRadii } from '../vector/roundedRect'
+import type { Finish, PictureAddress } from './finish'
+import { textMarks } from './textMarks'
+
+/** An instance painted with all that stands in it, and how far up and down that reaches, px from its own top. */
+export interface Painted {
+  group: Group
+  top: number
+  bottom: number
+  /** instances in it, itself counted */
+  count: number
+  children: PlacedPainted[]
+}
+
+/** Painted, and how far below its parent's top it stands. */
+interface PlacedPainted {
+  painted: Painted
+  y: number
+}
+
+/** What a box was painted with; where these are the same, so is everything in it. */
+interface Kept extends Pick<Box, 'x64' | 'y64' | 'w64' | 'h64' | 'mode' | 'insetLeft64' | 'insetRight64'> {
+  ground: string
+  painted: Painted
+}
+
+type Corners = [number, number, number, number]
+
+/** Paints laid-out pages in one finish. Groups of boxes that did not change stay the same objects. */
+export class PagePainter {
+  private kept = new WeakMap<Box, Kept>()
+
+  constructor(
+    private finish: Finish,
+    private pictureAddress: PictureAddress,
+  ) {}
+
+  /** The sections of a page, each where it stands, px. */
+  sections(layout: PageLayout): PlacedPainted[] {
+    const ground = this.finish.colour(layout.ground, 'ground', layout.ground)
+    return layout.sections.map((box) => ({ painted: this.painted(box, layout, ground), y: box.y }))
+  }
+
+  private painted(box: Box, layout: PageLayout, ground: string): Painted {
+    const kept = this.kept.get(box)
+    const isSame = kept && kept.ground === ground && looksTheSame(kept, box)
+    if (isSame && kept.x64 === box.x64 && kept.y64 === box.y64) return kept.painted
+    const painted = isSame ? movedTo(kept.painted, box) : this.paint(box, layout, ground)
+    const { x64, y64, w64, h64, mode, insetLeft64, insetRight64 } = box
+    this.kept.set(box, { x64, y64, w64, h64, mode, insetLeft64, insetRight64, ground, painted })
+    return painted
+  }
+
+  private paint(box: Box, layout: PageLayout, ground: string): Painted {
+    const { look, place, content } = box.node
+    const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
+    const room = this.roomOf(box, layout, own)
+    const looking = looksOn(content.type).flatMap((name) => {
+      const { paint } = looks[name] as AnyLook
+      return paint ? paint(look[name], room) : []
+    })
+    const children = box.children.map((child): PlacedPainted => {
+      return { painted: this.painted(child, layout, own), y: child.y }
+    })
+    const inside = [...this.contentMarks(box, room), ...children.map(({ painted }) => painted.group)]
+    const isCut = place.overflow === 'hidden'
+    const group: Group = {
+      type: 'group',
+      key: box.node.key,
+      transform: movedBy(box.x, box.y),
+      opacity: look.opacity === 1 ? undefined : look.opacity,
+      marks: isCut && inside.length ? [...looking, cut(room, inside)] : [...looking, ...inside],
+    }
+    const reach = isCut ? [] : children
+    return {
+      group,
+      top: reach.reduce((top, { painted, y }) => Math.min(top, y + painted.top), 0),
+      bottom: reach.reduce((bottom, { painted, y }) => Math.max(bottom, y + painted.bottom), box.h),
+      count: children.reduce((count, { painted }) => count + painted.count, 1),
+      children,
+    }
+  }
+
+  private contentMarks(box: Box, room: PaintRoom): Mark[] {
+    const { content, look } = box.node
+    if (content.type === 'text') return textMarks(box, room.colour(look.colour, 'words'))
+    if (content.type !== 'picture') return []
+    return this.finish.picture(room.content, look.pictureFit, this.pictureAddress(content))
+  }
+
+  private roomOf(box: Box, layout: PageLayout, ground: string): PaintRoom {
+    const { w, h, border } = box
+    const frame = { x: 0, y: 0, width: w, height: h }
+    const length: PaintRoom['length'] = (written) => layout.px(written, box)
+    const radius = (box.node.look.radius?.map(length) ?? [0, 0, 0, 0]) as Corners
+    return {
+      ...frame,
+      border,
+      radius: fittedRadii(frame, radius),
+      content: contentFrame(box),
+      length,
+      colour: (colour, use) => this.finish.colour(colour, use, ground),
+    }
+  }
+}
+
+const looksTheSame = (kept: Kept, box: Box) =>
+  kept.w64 === box.w64 &&
+  kept.h64 === box.h64 &&
+  kept.mode === box.mode &&
+  kept.insetLeft64 === box.insetLeft64 &&
+  kept.insetRight64 === box.insetRight64
+
+const movedTo = (painted: Painted, { x, y }: Box): Painted => ({
+  ...painted,
+  group: { ...painted.group, transform: movedBy(x, y) },
+})
+
+const contentFrame = ({ w, h, insetTop, insetRight, insetBottom, insetLeft }: Box): Frame => ({
+  x: insetLeft,
+  y: insetTop,
+  width: Math.max(0, w - insetLeft - insetRight),
+  height: Math.max(0, h - insetTop - insetBottom),
+})
+
+/** What stands in a box that cuts off what runs out: clipped to the inside of its border. */
+function cut({ width, height, border, radius }: PaintRoom, marks: Mark[]): Group {
+  const [top, right, bottom, left] = border
+  const clip: Outline = {
+    type: 'rect',
+    x: left,
+    y: top,
+    width: Math.max(0, width - left - right),
+    height: Math.max(0, height - top - bottom),
+    radius: innerRadii(radius, border),
+  }
+  return { type: 'group', clip, marks }
+}
+
+/** Below so many instances nothing is gained by leaving some out. */
+const FEW = 200
+
+/** What of painted things reaches into a stretch of the page, px; those that reach in whole stay the same objects. */
+export function marksBetween(all: PlacedPainted[], from: number, to: number): Group[] {
+  return all.flatMap(({ painted, y }) => {
+    const [top, bottom] = [y + painted.top, y + painted.bottom]
+    if (bottom < from || top > to) return []
+    if (painted.count < FEW || (top >= from && bottom <= to)) return [painted.group]
+    return [partBetween(painted, from - y, to - y)]
+  })
+}
+
+function partBetween({ group, children }: Painted, from: number, to: number): Group {
+  const groups = new Set<Mark>(children.map(({ painted }) => painted.group))
+  const shown = marksBetween(children, from, to)
+  const replace = (marks: Mark[]): Mark[] =>
+    marks.some((mark) => groups.has(mark))
+      ? [...marks.filter((mark) => !groups.has(mark)), ...shown]
+      : marks.map((mark) =>
+          mark.type === 'group' && mark.clip ? { ...mark, marks: replace(mark.marks) } : mark,
+        )
+  return { ...group, marks: replace(group.marks) }
+}

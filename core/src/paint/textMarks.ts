@@ -1,0 +1,59 @@
+import type { Box } from '../layout/box'
+import { breakLines, type Line } from '../text/lines'
+import { widthBetween, type Item, type Paragraph } from '../text/paragraph'
+import { rectMark, type Mark, type Words } from '../vector/mark'
+
+/** The lines of a box's text, each stretch of one font a mark, baselines where the browser has them; px from its corner. */
+export function textMarks(box: Box, colour: string): Mark[] {
+  const { paragraph, font, node } = box
+  const { content, look } = node
+  if (!paragraph || !font || content.type !== 'text') return []
+  const room = box.w - box.insetLeft - box.insetRight
+  const lines = breakLines(paragraph, room)
+  const top = textTop(box, content.middle, lines.length * font.lineHeight)
+  return lines.flatMap((line, index) => {
+    const free = room - line.width
+    const { textAlign } = look
+    const start = box.insetLeft + (textAlign === 'centre' ? free / 2 : textAlign === 'end' ? free : 0)
+    const baseline = top + index * font.lineHeight + font.baseline
+    return lineMarks(paragraph, line, { x: start, y: baseline, colour, underlined: content.underlined })
+  })
+}
+
+/** Text starts at the top of its box, or stands in the middle. */
+function textTop(box: Box, middle: boolean, height: number): number {
+  if (!middle) return box.insetTop
+  return box.insetTop + (box.h - box.insetTop - box.insetBottom - height) / 2
+}
+
+interface Start {
+  x: number
+  /** of the baseline */
+  y: number
+  colour: string
+  underlined: boolean
+}
+
+function lineMarks(paragraph: Paragraph, line: Line, { x, y, colour, underlined }: Start): Mark[] {
+  const marks: Mark[] = []
+  let at = x
+  for (const item of paragraph.items) {
+    const from = Math.max(line.start, item.start)
+    const to = Math.min(line.end, item.end)
+    if (to <= from) continue
+    const width = widthBetween(paragraph, from, to)
+    // SVG leaves out white space a text begins with, so what is seen of a stretch begins after it.
+    const text = paragraph.text.slice(from, to)
+    const seen = from + text.length - text.trimStart().length
+    const start = at + widthBetween(paragraph, from, seen)
+    if (seen < to) marks.push(stretch(text.trimStart(), item, start, y, colour))
+    if (item.link || underlined) marks.push(rectMark({ x: at, y: y + 2, width, height: 1 }, { fill: colour }))
+    at += width
+  }
+  return marks
+}
+
+function stretch(text: string, { face, size }: Item, x: number, y: number, colour: string): Words {
+  const { family, weight, italic } = face.file
+  return { type: 'words', x, y, text, family, size, weight, italic, colour }
+}

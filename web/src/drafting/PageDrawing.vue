@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PageLayout } from '@nolvex/core/layout/pageLayout'
+import { marksBetween } from '@nolvex/core/paint/pagePainter'
+import { MarkGroup } from '../vector/MarkGroup'
+import { usePainter } from './usePainter'
+
+/** A laid-out page as part of a drawing: what reaches into a stretch of it, px of the page. */
+const props = defineProps<{ layout: PageLayout; from?: number; until: number }>()
+const painter = usePainter()
+const groups = computed(() =>
+  marksBetween(painter.value.sections(props.layout), props.from ?? 0, props.until),
+)
+</script>
+
+<template>
+  <MarkGroup v-for="group in groups" :key="group.key" :group="group" />
+</template>
