@@ -150,7 +150,8 @@ function contentOf(content: PrimitiveContent, { href }: Primitive['attributes'] 
       return BLOCKS
     case 'text': {
       const { text, middle = false, isLink = false } = content
-      return { type: 'text', runs: textRuns(text, !isLink), middle, underlined: href !== undefined }
+      const runs = textRuns(text, !isLink)
+      return { type: 'text', runs, middle, underlined: href !== undefined, takesLinks: !isLink }
     }
     default:
       return content

@@ -69,6 +69,8 @@ export interface TextContent {
   middle: boolean
   /** all of it is drawn as a link is */
   underlined: boolean
+  /** whether parts of it may lead somewhere */
+  takesLinks: boolean
 }
 
 export interface PictureContent extends ShownPicture {

@@ -1,7 +1,13 @@
 import { UNITS, type Unit, type WrittenLength } from './length'
 
 /** What somebody typed into a length field, or why it is not a length. */
-export type TypedLength = { length: WrittenLength } | { error: string }
+export type TypedLength =
+  | {
+      length: WrittenLength
+      /** whether no unit was typed */
+      isBare: boolean
+    }
+  | { error: string }
 
 const TOKEN = /\s*(?:(\d+(?:\.\d+)?|\.\d+)\s*([a-z%]*)|([-+*/()]))/giy
 
@@ -19,7 +25,7 @@ export function readLength(text: string, usual: Unit = 'px'): TypedLength {
     const parser = new SumReader(tokens)
     const { value, unit } = parser.read()
     if (!Number.isFinite(value)) return { error: `“${text}” divides by zero.` }
-    return { length: { value, unit: unit ?? usual } }
+    return { length: { value, unit: unit ?? usual }, isBare: unit === undefined }
   } catch (error) {
     return { error: (error as Error).message }
   }

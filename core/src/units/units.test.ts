@@ -46,7 +46,7 @@ test.each([
   ['2 × 64px', px(128)],
   ['1,5rem', { value: 1.5, unit: 'rem' }],
 ])('“%s” is read as a length', (text, length) => {
-  expect(readLength(text)).toEqual({ length })
+  expect(readLength(text)).toMatchObject({ length })
 })
 
 test.each([

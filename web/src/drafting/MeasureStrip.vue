@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Json } from '@nolvex/core/document/types'
 import { roundTo } from '@nolvex/core/units/length'
 import { readLength } from '@nolvex/core/units/typedLength'
-import { gapsOf, gapSource } from './spacing'
+import type { Operation, Json } from '@nolvex/core/document/types'
+import { setLeaf } from '@nolvex/core/edit/blockChanges'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
+import { isPlacedFreely, typedFigure, type Figure } from '@nolvex/core/snap/typedFigure'
+import { useTypedPx } from '../forms/useTypedPx'
 import { useDraftingPage } from './useDraftingPage'
 
 const page = useDraftingPage()
-const { selection, placed, blocks } = page
+const { selection, selected, placed, drawn, blocks } = page
+const typedPx = useTypedPx()
 const trouble = ref('')
 
 const block = computed(() =>
@@ -15,15 +20,18 @@ const block = computed(() =>
 )
 const parent = computed(() => (block.value?.parent ? placed.value.get(block.value.parent) : undefined))
 const inGrid = computed(() => parent.value?.box.arrange === 'grid')
-const isPlaced = computed(() => parent.value?.box.arrange === 'placed')
 const tracks = computed(() => parent.value?.box.node.arrange.tracks.length ?? 0)
 const span = computed(() => Math.min(block.value?.box.node.place.column.span ?? 1, tracks.value))
 const columns = computed(() => {
   const start = block.value?.box.column ?? 1
   return span.value === 1 ? `${start}` : `${start}–${start + span.value - 1}`
 })
-const above = computed(() => block.value && gapsOf(page, block.value).find(({ side }) => side === 'above'))
-const aboveSource = computed(() => block.value && above.value && gapSource(page, block.value, above.value))
+const above = computed(
+  () => block.value && gapsOf(drawn.value, block.value).find(({ side }) => side === 'above'),
+)
+const aboveSource = computed(
+  () => block.value && above.value && gapSource(drawn.value, block.value, above.value),
+)
 
 const widthWords = computed(() => {
   const size = block.value?.box.node.place.width
@@ -47,69 +55,72 @@ const heightWords = computed(() => {
       : `${roundTo(size.length.value, 2)}${size.length.unit}`
 })
 
-interface Figure {
-  name: 'left' | 'top' | 'wide' | 'tall'
+interface FigureField {
+  name: Figure
   value: string
-  path?: string[]
+  isOpen: boolean
   why?: string
 }
 
 /** The four plain figures; of several blocks, those they share. */
-const figures = computed((): Figure[] => {
-  const all = selection.value.map((id) => placed.value.get(id)).filter((one) => one !== undefined)
-  const shared = (read: (one: (typeof all)[number]) => number) => {
-    const values = new Set(all.map((one) => roundTo(read(one), 2)))
+const figures = computed((): FigureField[] => {
+  const shared = (read: (one: Placed) => number) => {
+    const values = new Set(selected.value.map((one) => roundTo(read(one), 2)))
     return values.size === 1 ? String([...values][0]) : ''
   }
-  const hasSection = all.some(({ parent }) => parent === null)
-  const follows = 'It follows from the arrangement: change the gap, the columns or the order.'
+  const areFree = selected.value.every((one) => isPlacedFreely(drawn.value, one))
+  const hasSection = selected.value.some(({ parent }) => parent === null)
+  const why = 'It follows from the arrangement: change the gap, the columns or the order.'
   return [
-    {
-      name: 'left',
-      value: shared(({ x }) => x),
-      path: isPlaced.value ? ['place', 'offset', 'left'] : undefined,
-      why: follows,
-    },
-    {
-      name: 'top',
-      value: shared(({ y }) => y),
-      path: isPlaced.value ? ['place', 'offset', 'top'] : undefined,
-      why: follows,
-    },
+    { name: 'left', value: shared(({ x }) => x), isOpen: areFree, why },
+    { name: 'top', value: shared(({ y }) => y), isOpen: areFree, why },
     {
       name: 'wide',
       value: shared(({ w }) => w),
-      path: hasSection ? undefined : ['place', 'width'],
+      isOpen: !hasSection,
       why: 'A section is as wide as the page.',
     },
-    { name: 'tall', value: shared(({ h }) => h), path: ['place', 'height'] },
+    { name: 'tall', value: shared(({ h }) => h), isOpen: true },
   ]
 })
 
-function typeFigure({ path, value, name }: Figure, event: Event) {
+function typeFigure({ value, name, isOpen }: FigureField, event: Event) {
   const field = event.target as HTMLInputElement
-  const length = sizeTyped(field.value, name)
-  if (length === undefined || !path) return void (field.value = value)
-  const origin =
-    isPlaced.value && parent.value ? { left: parent.value.x, top: parent.value.y } : { left: 0, top: 0 }
-  const from = name === 'left' ? origin.left : name === 'top' ? origin.top : 0
-  const isLength = typeof length === 'object' && length !== null && 'unit' in length && length.unit === 'px'
-  page.set(`Change ${name}`, path, isLength ? { ...length, value: Number(length.value) - from } : length)
+  trouble.value = ''
+  const change = isOpen ? changeTyped(field.value, name) : undefined
+  if (change?.length) page.change(`Change ${name}`, change)
+  else field.value = value
 }
 
-/** A typed size: the words fit and fill, or a length. */
-function sizeTyped(text: string, name: string): Json | undefined {
-  trouble.value = ''
-  const word = text.trim().toLowerCase()
+/** What a typed figure comes to: a place on the page, or a size in words or as a length. */
+function changeTyped(text: string, name: Figure): Operation[] | undefined {
   const isSize = name === 'wide' || name === 'tall'
-  if (isSize && (word === 'fit' || word === 'fill')) return word
-  const typed = readLength(text)
-  if ('error' in typed) trouble.value = typed.error
-  else if (isSize && typed.length.value < 0) trouble.value = 'A size cannot be negative.'
-  else if (typed.length.unit === '%' && (name === 'top' || name === 'tall'))
-    trouble.value = 'A percentage has a meaning only across. Use px.'
-  else return typed.length as unknown as Json
-  return undefined
+  const word = text.trim().toLowerCase()
+  const leaf = ['place', name === 'wide' ? 'width' : 'height']
+  if (isSize && (word === 'fit' || word === 'fill'))
+    return setLeaf(page.records.value, leaf, word, page.at.value)
+  const px = typedPx(text, parent.value?.w ?? page.pageWidth.value)
+  if ('error' in px) return refuse(px.error)
+  if (isSize && px.px < 0) return refuse('A size cannot be negative.')
+  const typed = page.typedLength(text)
+  const length = 'length' in typed ? typed.length : undefined
+  if (length?.unit === '%' && (name === 'top' || name === 'tall'))
+    return refuse('A percentage has a meaning only across. Use px.')
+  return selected.value.flatMap((one) =>
+    isPlacedFreely(drawn.value, one) && (!isSize || isHeldAtBothEnds(one, name))
+      ? typedFigure(drawn.value, one, name, px.px)
+      : setLeaf([one.record], leaf, length as unknown as Json, page.at.value),
+  )
+}
+
+/** Whether a block's size goes by its anchors, whatever size is written. */
+function isHeldAtBothEnds({ box }: Placed, name: Figure): boolean {
+  const { x, y } = box.node.place
+  return ['both', 'proportion'].includes(name === 'wide' ? x : y)
+}
+
+function refuse(why: string): undefined {
+  trouble.value = why
 }
 
 /** Reads “1–5”, “1-5” or “3”. */
@@ -124,17 +135,9 @@ function typeColumns(event: Event) {
     return
   }
   trouble.value = ''
-  const at = page.at.value
-  const { bands, band } = at
-  const path = (leaf: string) =>
-    band === bands.lead ? ['place', 'column', leaf] : ['at', band, 'place', 'column', leaf]
-  page.change(
-    'Change columns',
-    selection.value.flatMap((id) => [
-      { type: 'set' as const, collection: 'blocks', id, path: path('start'), value: start },
-      { type: 'set' as const, collection: 'blocks', id, path: path('span'), value: end - start + 1 },
-    ]),
-  )
+  const set = (leaf: string, value: number) =>
+    setLeaf(page.records.value, ['place', 'column', leaf], value, page.at.value)
+  page.change('Change columns', [...set('start', start), ...set('span', end - start + 1)])
 }
 
 function typeGap(event: Event) {
@@ -147,7 +150,7 @@ function typeGap(event: Event) {
     return
   }
   trouble.value = ''
-  page.set('Change spacing', source.path, source.value(typed.length.value), [source.id])
+  page.set('Change spacing', source.path, source.value(typed.length.value), [source.record])
 }
 
 const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur()
@@ -156,7 +159,7 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
 <template>
   <footer class="strip" aria-label="Measures of the selection">
     <p v-if="block" class="sentence">
-      <b dir="auto">{{ page.nameOf(block.id) }}</b> stands
+      <b dir="auto">{{ page.nameOf(block.key) }}</b> stands
       <template v-if="inGrid">
         on columns
         <input
@@ -169,7 +172,7 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
         />
         of {{ tracks }},
       </template>
-      <template v-else-if="parent">in {{ page.nameOf(parent.id) }}, </template>
+      <template v-else-if="parent">in {{ page.nameOf(parent.key) }}, </template>
       <template v-else>on the page, </template>
       <template v-if="above">
         <input
@@ -182,7 +185,7 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
         />
         <span v-else>{{ roundTo(above.size, 2) }}</span>
         below
-        {{ above.to ? page.nameOf(above.to) : parent ? `the top of ${page.nameOf(parent.id)}` : 'the top' }},
+        {{ above.to ? page.nameOf(above.to) : parent ? `the top of ${page.nameOf(parent.key)}` : 'the top' }},
       </template>
       {{ parent ? widthWords : 'as the page' }} wide, as tall as {{ heightWords }}.
     </p>
@@ -198,8 +201,8 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
           class="figure"
           size="6"
           :value="figure.value"
-          :readonly="!figure.path"
-          :title="figure.path ? 'A number, a unit such as 1.5em, or a sum' : figure.why"
+          :readonly="!figure.isOpen"
+          :title="figure.isOpen ? 'A number, a unit such as 1.5em, or a sum' : figure.why"
           :placeholder="figure.value === '' ? 'mixed' : ''"
           :data-figure="figure.name"
           @focus="($event.target as HTMLInputElement).select()"

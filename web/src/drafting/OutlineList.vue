@@ -4,37 +4,34 @@ import { kindOf } from '@nolvex/core/block/block'
 import { useDraftingPage } from './useDraftingPage'
 
 const page = useDraftingPage()
-const { placed, selection, select, blocks } = page
+const { placed, selection, select, toggle, recordOf, blocks } = page
 
+/** Instances that are shown, in reading order; then blocks that are not, by their own keys. */
 const rows = computed(() => {
-  const shown = [...placed.value.values()].map(({ id, depth }) => ({ id, depth, hidden: false }))
-  const missing = Object.keys(blocks.value).filter((id) => !placed.value.has(id))
-  return [...shown, ...missing.map((id) => ({ id, depth: 0, hidden: true }))]
+  const shown = [...placed.value.values()].map(({ key, depth }) => ({ key, depth, hidden: false }))
+  const records = new Set([...placed.value.values()].map(({ record }) => record))
+  const missing = Object.keys(blocks.value).filter((id) => !records.has(id))
+  return [...shown, ...missing.map((key) => ({ key, depth: 0, hidden: true }))]
 })
-
-function pick(event: MouseEvent, id: string) {
-  if (!event.shiftKey) return select([id])
-  select(
-    selection.value.includes(id) ? selection.value.filter((one) => one !== id) : [...selection.value, id],
-  )
-}
+const blockOf = (key: string) => blocks.value[recordOf(key)]
+const pick = (event: MouseEvent, key: string) => (event.shiftKey ? toggle(key) : select([key]))
 </script>
 
 <template>
   <div class="outline" aria-label="Outline of the page, in reading order">
     <button
-      v-for="{ id, depth, hidden } in rows"
-      :key="id"
-      :class="{ selected: selection.includes(id), section: depth === 0 && !hidden, hidden }"
+      v-for="{ key, depth, hidden } in rows"
+      :key="key"
+      :class="{ selected: selection.includes(key), section: depth === 0 && !hidden, hidden }"
       :style="{ paddingLeft: `${14 + depth * 12}px` }"
-      :data-outline="id"
+      :data-outline="key"
       :title="hidden ? 'Not shown at this width' : undefined"
-      @click="pick($event, id)"
-      @dblclick="page.editing.value = blocks[id]?.text ? id : undefined"
+      @click="pick($event, key)"
+      @dblclick="page.editing.value = blockOf(key)?.text ? key : undefined"
     >
-      <span dir="auto">{{ page.nameOf(id) }}</span>
+      <span dir="auto">{{ page.nameOf(key) }}</span>
       <small v-if="hidden">hidden</small>
-      <small v-else-if="depth > 0 && blocks[id]">{{ kindOf(blocks[id]).label.toLowerCase() }}</small>
+      <small v-else-if="depth > 0 && blockOf(key)">{{ kindOf(blockOf(key)).label.toLowerCase() }}</small>
     </button>
   </div>
 </template>

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import type { Band } from '@nolvex/core/site/site'
 import { percent, useAudience } from '../audience/useAudience'
 import { useBandChanges } from '../grid/useBandChanges'
-import { followDrag } from './useDrag'
+import { followDrag } from '../gestures/followDrag'
 import { useDraftingPage } from './useDraftingPage'
 
 const { bands, band, width } = useDraftingPage()
@@ -30,17 +30,22 @@ function clamp(px: number) {
 }
 
 function drag(event: PointerEvent) {
-  const element = event.currentTarget as HTMLElement
-  element.setPointerCapture(event.pointerId)
-  const move = (moved: PointerEvent) => {
+  const before = width.value
+  const follow = ({ clientX }: PointerEvent) => {
     const left = rail.value?.getBoundingClientRect().left ?? 0
-    width.value = clamp(LEAST + ((moved.clientX - left) / railWidth.value) * (MOST - LEAST))
+    width.value = clamp(LEAST + ((clientX - left) / railWidth.value) * (MOST - LEAST))
   }
-  move(event)
-  element.addEventListener('pointermove', move)
-  const end = () => element.removeEventListener('pointermove', move)
-  element.addEventListener('pointerup', end, { once: true })
-  element.addEventListener('pointercancel', end, { once: true })
+  follow(event)
+  followDrag(
+    event,
+    {
+      move: (_dx, _dy, moved) => follow(moved),
+      end: (kept) => {
+        if (!kept) width.value = before
+      },
+    },
+    0,
+  )
 }
 
 /** A breakpoint while it is dragged; the bands follow when it is let go. */

@@ -6,10 +6,10 @@ import { px } from '@nolvex/core/units/length'
 import { draftPage, idOf, type Draft, type Sketch } from '../testing/draftPage'
 import { locks } from '../testing/pretendBrowser'
 import { press } from '../testing/press'
-import { dropSpot } from './dropSpot'
+import { beginMove, dropSpot } from '@nolvex/core/snap/dropSpot'
 import { useGuideCommands } from './guides/useGuideCommands'
-import { handles, resized } from './resizeBlock'
-import { gapsOf, gapSource } from './spacing'
+import { beginResize, handles, resized } from '@nolvex/core/snap/resizeBlock'
+import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
 import { useBlockCommands } from './useBlockCommands'
 
 const text = (name: string): Sketch => ({ kind: 'text', name, text: [{ insert: `${name}\n` }] })
@@ -156,21 +156,20 @@ function does(one: Deed) {
   else if (one.what === 'drop') {
     const block = placed(one.which)
     const point = { x: one.x * page.pageWidth.value, y: one.y * (page.layout.value?.height ?? 0) }
-    const spot =
-      block &&
-      dropSpot(page, page.blocks.value[block.id], { x: point.x, y: point.y, w: block.w, h: block.h }, point)
+    const moving = block && beginMove(page.drawn.value, page.hits.value, block, page.selection.value)
+    const spot = moving && dropSpot(moving, { ...point, w: block.w, h: block.h }, point)
     if (spot) page.change('Move', spot.operations())
   } else if (one.what === 'resize') {
-    const id = at(one.which)
-    const change = resized(page, page.blocks.value[id], one.handle, one.dx, one.dy)
-    if (change) page.change('Resize', change.operations())
+    const block = placed(one.which)
+    const resizing = block && beginResize(page.drawn.value, block)
+    if (resizing) page.change('Resize', resized(resizing, one.handle, one.dx, one.dy).operations())
   } else {
     const block = placed(one.which)
     if (!block) return
-    const gaps = gapsOf(page, block)
+    const gaps = gapsOf(page.drawn.value, block)
     const gap = gaps[Math.floor(one.gap * gaps.length)]
-    const source = gap && gapSource(page, block, gap)
-    if (source) page.set('Change spacing', source.path, source.value(one.size), [source.id])
+    const source = gap && gapSource(page.drawn.value, block, gap)
+    if (source) page.set('Change spacing', source.path, source.value(one.size), [source.record])
   }
 }
 

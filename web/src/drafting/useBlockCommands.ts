@@ -14,7 +14,7 @@ import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
-import { canNudge, nudgeBlocks } from './nudgeBlocks'
+import { canNudge, nudgeBlocks } from '@nolvex/core/snap/nudgeBlocks'
 import type { DraftingPage } from './usePage'
 
 /** Copied blocks outlive the page they were copied on. */
@@ -24,11 +24,11 @@ let pastedAfter: string[] = []
 
 /** What can be done with blocks by command and key, and putting new ones on the page. */
 export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, focusShelf: () => void) {
-  const { selection, select, blocks, at } = page
-  const has = () => selection.value.length > 0
-  const hasOne = () => selection.value.length === 1
-  const first = () => selection.value[0]
-  const last = () => selection.value[selection.value.length - 1]
+  const { selection, records, select, blocks, at } = page
+  const has = () => records.value.length > 0
+  const hasOne = () => records.value.length === 1
+  const first = () => records.value[0]
+  const last = () => records.value[records.value.length - 1]
 
   /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
   function insert(label: string, made: Block[][], after?: string) {
@@ -63,7 +63,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   }
 
   function duplicate() {
-    const { operations, made } = duplicateBlocks(blocks.value, selection.value, at.value, newId)
+    const { operations, made } = duplicateBlocks(blocks.value, records.value, at.value, newId)
     page.change('Duplicate', operations)
     select(made)
   }
@@ -71,22 +71,20 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   function paste() {
     const asPage = Object.fromEntries(copied.value.flat().map((block) => [block.id, block]))
     const tops = copied.value.map(([top]) => top.id)
-    const isAgain = has() && selection.value.every((id) => pastedAfter.includes(id))
+    const isAgain = has() && records.value.every((id) => pastedAfter.includes(id))
     insert('Paste', copyBlocks(asPage, tops, newId), isAgain ? last() : undefined)
-    pastedAfter = selection.value
+    pastedAfter = records.value
   }
 
   function copy() {
-    copied.value = copyBlocks(blocks.value, selection.value, newId)
-    pastedAfter = selection.value
+    copied.value = copyBlocks(blocks.value, records.value, newId)
+    pastedAfter = records.value
   }
 
   function remove() {
-    const operations = removeBlocks(blocks.value, selection.value)
+    const operations = removeBlocks(blocks.value, records.value)
     page.change(
-      selection.value.length === 1
-        ? `Delete ${page.nameOf(first())}`
-        : `Delete ${selection.value.length} blocks`,
+      hasOne() ? `Delete ${page.nameOf(selection.value[0])}` : `Delete ${records.value.length} blocks`,
       operations,
     )
     select([])
@@ -104,15 +102,16 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
 
   function walk(step: number) {
     const order = [...page.placed.value.keys()]
-    const index = order.indexOf(first())
+    const index = order.indexOf(selection.value[0])
     const next = order[Math.min(order.length - 1, Math.max(0, index + step))]
     if (next) select([next])
   }
 
   /** Arrow keys that follow one another are one step to undo. */
   function nudge(dx: number, dy: number) {
-    const what = selection.value.length === 1 ? page.nameOf(first()) : `${selection.value.length} blocks`
-    page.change(`Nudge ${what}`, nudgeBlocks(page, dx, dy), `nudge ${selection.value.join(' ')}`)
+    const keys = selection.value
+    const what = keys.length === 1 ? page.nameOf(keys[0]) : `${keys.length} blocks`
+    page.change(`Nudge ${what}`, nudgeBlocks(page.drawn.value, keys, dx, dy), `nudge ${keys.join(' ')}`)
   }
   const nudges = [
     ['left', 'ArrowLeft', -1, 0],
@@ -127,7 +126,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       id: 'block-edit',
       label: 'Write in the selected text',
       keys: ['Enter', 'F2'],
-      run: () => (page.editing.value = first()),
+      run: () => (page.editing.value = selection.value[0]),
       enabled: isText,
     },
     {
@@ -163,7 +162,8 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       id: 'block-all',
       label: 'Select all sections',
       keys: ['Ctrl+A'],
-      run: () => select([...page.placed.value.values()].filter(({ parent }) => !parent).map(({ id }) => id)),
+      run: () =>
+        select([...page.placed.value.values()].filter(({ parent }) => !parent).map(({ key }) => key)),
     },
     { id: 'block-none', label: 'Select nothing', keys: ['Escape'], run: () => select([]), enabled: has },
     {
@@ -195,7 +195,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
         label: `Nudge a freely placed block ${step} px ${way}`,
         keys: [step === 1 ? key : `Shift+${key}`],
         run: () => nudge(x * step, y * step),
-        enabled: () => canNudge(page),
+        enabled: () => canNudge(page.drawn.value, selection.value),
       })),
     ),
     { id: 'shelf', label: 'Put something on the page', keys: ['/'], run: focusShelf },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { followDrag } from '../drafting/useDrag'
+import { followDrag } from '../gestures/followDrag'
 import FigureField from '../forms/FigureField.vue'
 import type { FoundBlock } from './layOutPage'
 

@@ -1,6 +1,7 @@
 import type { ZoomTransform } from 'd3-zoom'
 import { ref, type Ref, type ShallowRef } from 'vue'
 import { childrenOf } from '@nolvex/core/document/tree'
+import { followDrag } from '../gestures/followDrag'
 import { isBelow } from '@nolvex/core/site/pageChanges'
 import { useMap } from './mapStore'
 import type { TreeCard } from './useTreeCards'
@@ -23,24 +24,17 @@ export function useCardDrag({ frame, camera, cards, move }: TreeParts) {
     if (event.button !== 0) return
     map.selected = id
     if (map.renaming) return
-    const card = event.currentTarget as HTMLElement
-    const start = { x: event.clientX, y: event.clientY }
-    const follow = (moved: PointerEvent) => {
-      const [dx, dy] = [moved.clientX - start.x, moved.clientY - start.y]
-      if (!dragging.value && Math.hypot(dx, dy) < 5) return
-      dragging.value = { id, x: dx / camera.value.k, y: dy / camera.value.k }
-      target.value = targetAt(moved, id)
-    }
-    const end = (last: PointerEvent) => {
-      card.removeEventListener('pointermove', follow)
-      if (last.type === 'pointerup') drop(id)
-      dragging.value = undefined
-      target.value = undefined
-    }
-    card.setPointerCapture(event.pointerId)
-    card.addEventListener('pointermove', follow)
-    card.addEventListener('pointerup', end, { once: true })
-    card.addEventListener('pointercancel', end, { once: true })
+    followDrag(event, {
+      move: (dx, dy, moved) => {
+        dragging.value = { id, x: dx / camera.value.k, y: dy / camera.value.k }
+        target.value = targetAt(moved, id)
+      },
+      end: (kept) => {
+        if (kept) drop(id)
+        dragging.value = undefined
+        target.value = undefined
+      },
+    })
   }
 
   function targetAt({ clientX, clientY }: PointerEvent, id: string) {

@@ -11,7 +11,7 @@ import FigureField from '../forms/FigureField.vue'
 import { api } from '../session/api'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
-import { followDrag } from '../drafting/useDrag'
+import { followDrag } from '../gestures/followDrag'
 import { readPixels } from './readPixels'
 
 /** Makes a browser frame from a picture of a window: the page's area is found or marked, and cut out. */

@@ -1,34 +1,19 @@
 import { ref } from 'vue'
-import type { Block } from '@nolvex/core/block/block'
+import { drawingKind } from '@nolvex/core/drawing/drawing'
 import type { Documents } from '@nolvex/core/document/types'
+import { blocksOf, idOf, type Sketch } from '@nolvex/core/testing/draft'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { usePage } from '../drafting/usePage'
 import { openProject } from './openProject'
 import { until } from './pretendBrowser'
 
-/** What a test says of a block: its kind and name, what stands in it, and any leaves. */
-export interface Sketch extends Partial<Omit<Block, 'id' | 'order' | 'parent'>> {
-  kind: Block['kind']
-  name: string
-  holds?: Sketch[]
-}
+export { idOf, type Sketch }
 
 const PAGE = 'page000000000000'
-/** Blocks are named in tests; their ids follow from it. */
-export const idOf = (name: string) => name.padEnd(16, '0')
-
-function blocksOf(sketches: Sketch[], parent?: string): Block[] {
-  return sketches.flatMap(({ holds = [], ...block }, index) => {
-    const id = idOf(block.name)
-    const order = `a${String.fromCharCode(97 + index)}`
-    return [{ ...block, id, order, ...(parent ? { parent } : {}) } as Block, ...blocksOf(holds, id)]
-  })
-}
-
 /** A page of these blocks, open in the drafting view's model at a width. */
 export async function draftPage(sketches: Sketch[], width = 1440) {
   const blocks = Object.fromEntries(blocksOf(sketches).map((block) => [block.id, block]))
-  const drawing = { kind: 'drawing', id: PAGE, schema: 3, records: { blocks } }
+  const drawing = { kind: 'drawing', id: PAGE, schema: drawingKind.schema, records: { blocks } }
   const pages = { [PAGE]: { id: PAGE, order: 'a0', title: 'Page' } }
   const site = { ...usualSite, records: { ...usualSite.records, pages } }
   const open = await openProject({ site, [PAGE]: drawing } as unknown as Documents)

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { guideWords } from '@nolvex/core/grid/guide'
 import { useOverlays } from '../../grid/useOverlays'
-import { followDrag } from '../useDrag'
+import { followDrag } from '../../gestures/followDrag'
 import { useDraftingPage } from '../useDraftingPage'
 import type { PlacedGuide } from './useGuides'
 

@@ -1,6 +1,6 @@
 import { onMounted, reactive, ref, watch, type Ref, type WatchSource } from 'vue'
 import { useOverlays } from '../../grid/useOverlays'
-import { followDrag } from '../useDrag'
+import { followDrag } from '../../gestures/followDrag'
 import type { DraftingPage } from '../usePage'
 
 /** px the rulers take at the top and the left of the surface */

@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import { readLength } from '@nolvex/core/units/typedLength'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Gap } from '@nolvex/core/snap/gaps'
-import { gapsOf, gapSource } from './spacing'
-import { useDraftingPage } from './useDraftingPage'
-import type { Placed } from './usePage'
+import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import { useDraftingPage } from '../useDraftingPage'
 
 const props = defineProps<{ block: Placed; zoom: number }>()
 const page = useDraftingPage()
@@ -16,10 +16,10 @@ const besideOf = (right: number) =>
 
 const lines = computed(() => {
   const { x, y, w, h } = props.block
-  return gapsOf(page, props.block)
+  return gapsOf(page.drawn.value, props.block)
     .filter(({ size }) => size >= 1)
     .map((gap) => {
-      const source = gapSource(page, props.block, gap)
+      const source = gapSource(page.drawn.value, props.block, gap)
       const isVertical = gap.side === 'above' || gap.side === 'below'
       const start = { above: y - gap.size, below: y + h, left: x - gap.size, right: x + w }[gap.side]
       const rect = isVertical
@@ -34,10 +34,11 @@ const scaled = (rect: { left: number; top: number; width: number; height: number
 
 function type(gap: Gap, event: Event) {
   const field = event.target as HTMLInputElement
-  const source = gapSource(page, props.block, gap)
+  const source = gapSource(page.drawn.value, props.block, gap)
   const typed = readLength(field.value)
   const isPx = 'length' in typed && typed.length.unit === 'px' && typed.length.value >= 0
-  if (source && isPx) page.set('Change spacing', source.path, source.value(typed.length.value), [source.id])
+  if (source && isPx)
+    page.set('Change spacing', source.path, source.value(typed.length.value), [source.record])
   else field.value = String(roundTo(gap.size, 2))
 }
 

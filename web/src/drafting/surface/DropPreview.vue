@@ -1,25 +1,19 @@
 <script setup lang="ts">
 import type { Rect } from '@nolvex/core/snap/snapEdges'
+import { placeAt } from './place'
 
 /** Where something dragged would go: itself as a ghost, its place, and the lines it has snapped to. */
-const props = defineProps<{
+defineProps<{
   ghost?: Rect
   mark: Rect
   lines: { x: number[]; y: number[] }
   zoom: number
 }>()
-
-const place = ({ x, y, w, h }: Rect) => ({
-  left: `${x * props.zoom}px`,
-  top: `${y * props.zoom}px`,
-  width: `${w * props.zoom}px`,
-  height: `${h * props.zoom}px`,
-})
 </script>
 
 <template>
-  <div v-if="ghost" class="ghost" :style="place(ghost)" />
-  <div class="mark" :style="place(mark)" />
+  <div v-if="ghost" class="ghost" :style="placeAt(ghost, zoom)" />
+  <div class="mark" :style="placeAt(mark, zoom)" />
   <div v-for="x in lines.x" :key="`x${x}`" class="line vertical" :style="{ left: `${x * zoom}px` }" />
   <div v-for="y in lines.y" :key="`y${y}`" class="line horizontal" :style="{ top: `${y * zoom}px` }" />
 </template>

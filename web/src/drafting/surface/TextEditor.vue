@@ -4,16 +4,20 @@ import Quill from 'quill'
 import type Inline from 'quill/blots/inline'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { textDifference, type RichText } from '@nolvex/core/document/richText'
-import { useDraftingPage } from './useDraftingPage'
-import type { Placed } from './usePage'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import { useDraftingPage } from '../useDraftingPage'
 
 const props = defineProps<{ placed: Placed; zoom: number }>()
 const page = useDraftingPage()
 const element = ref<HTMLElement>()
 const marks = ref<Record<string, unknown>>({})
-const { id } = props.placed
+const { key, record: id } = props.placed
 const before: RichText = page.blocks.value[id]?.text ?? []
 let quill: Quill | undefined
+const takesLinks = computed(() => {
+  const { content } = props.placed.box.node
+  return content.type === 'text' && content.takesLinks
+})
 
 const style = computed(() => {
   const { box, x, y, w, h } = props.placed
@@ -42,7 +46,7 @@ onMounted(() => {
   })
   quill.setContents([...before, { insert: '\n' }] as never)
   quill.on('editor-change', () => (marks.value = quill?.getSelection() ? quill.getFormat() : marks.value))
-  quill.root.setAttribute('aria-label', `Text of ${page.nameOf(id)}`)
+  quill.root.setAttribute('aria-label', `Text of ${page.nameOf(key)}`)
   quill.focus()
   quill.setSelection(0, quill.getLength())
 })
@@ -106,7 +110,7 @@ Quill.register('formats/small', SmallBlot, true)
 </script>
 
 <template>
-  <div class="holder" @focusout="leave">
+  <div class="holder" @focusout="leave" @pointerdown.stop @dblclick.stop>
     <div
       class="marks"
       :style="{ left: `${placed.x * zoom}px`, top: `${placed.y * zoom - 34}px` }"
@@ -132,7 +136,9 @@ Quill.register('formats/small', SmallBlot, true)
       <button tabindex="-1" :aria-pressed="!!marks.small" @mousedown.prevent="mark('small')">
         <small>Small</small>
       </button>
-      <button tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">Link…</button>
+      <button v-if="takesLinks" tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">
+        Link…
+      </button>
     </div>
     <div class="text" :style="style"><div ref="element" /></div>
   </div>

@@ -1,0 +1,56 @@
+import Flatbush from 'flatbush'
+import type { Placed } from './drawnPage'
+import { insideBorder } from './drawnPage'
+import type { Rect } from './snapEdges'
+
+/** Finds what stands at a point of a page, among any number of blocks. */
+export class HitIndex {
+  private tree: Flatbush | undefined
+  private list: Placed[]
+
+  /** @param placed in reading order, parents first */
+  constructor(placed: ReadonlyMap<string, Placed>) {
+    this.list = [...placed.values()]
+    if (this.list.length === 0) return
+    this.tree = new Flatbush(this.list.length)
+    const seen = seenRects(placed)
+    for (const { key } of this.list) {
+      const { x, y, w, h } = seen.get(key) as Rect
+      this.tree.add(x, y, x + w, y + h)
+    }
+    this.tree.finish()
+  }
+
+  /** Everything at a point, px, innermost and topmost first. Right and bottom edges belong to what is beside. */
+  at({ x, y }: { x: number; y: number }): Placed[] {
+    const found = this.tree?.search(x, y, x, y).map((index) => ({ index, placed: this.list[index] })) ?? []
+    return found
+      .filter(({ placed }) => x < placed.x + placed.w && y < placed.y + placed.h)
+      .sort((a, b) => b.placed.depth - a.placed.depth || b.index - a.index)
+      .map(({ placed }) => placed)
+  }
+}
+
+/** What is seen of each block: nothing beyond a block around it that cuts off what runs out. */
+function seenRects(placed: ReadonlyMap<string, Placed>): Map<string, Rect> {
+  const seen = new Map<string, Rect>()
+  /** what is left of the page for what stands in a block, where anything cuts it */
+  const windows = new Map<string, Rect>()
+  for (const one of placed.values()) {
+    const around = one.parent ? windows.get(one.parent) : undefined
+    seen.set(one.key, around ? shared(one, around) : one)
+    const isCutting = one.box.node.place.overflow === 'hidden'
+    const own = isCutting ? insideBorder(one) : undefined
+    const window = own && around ? shared(own, around) : (own ?? around)
+    if (window) windows.set(one.key, window)
+  }
+  return seen
+}
+
+/** What two rectangles share; outside of both where they share nothing. */
+function shared(a: Rect, b: Rect): Rect {
+  const [x, y] = [Math.max(a.x, b.x), Math.max(a.y, b.y)]
+  const w = Math.min(a.x + a.w, b.x + b.w) - x
+  const h = Math.min(a.y + a.h, b.y + b.h) - y
+  return w < 0 || h < 0 ? { x: -1e9, y: -1e9, w: 0, h: 0 } : { x, y, w, h }
+}

@@ -1,0 +1,48 @@
+import type { Operation } from '@nolvex/core/document/types'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import type { Handle } from '@nolvex/core/snap/resizeBlock'
+import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { DraftingPage } from '../usePage'
+
+export interface Point {
+  x: number
+  y: number
+}
+
+/** A pointer pressed on the page: where, px of the page, and on what. */
+export interface Press {
+  page: DraftingPage
+  point: Point
+  /** the innermost block there */
+  hit: Placed | undefined
+  /** the handle of the selection there */
+  handle: Handle | undefined
+  addsToSelection: boolean
+}
+
+/** What a gesture would do, as it is shown while it goes on, px of the page. */
+export interface Preview {
+  /** the dragged thing itself */
+  ghost?: Rect
+  /** its place */
+  mark: Rect
+  /** lines it has snapped to */
+  lines: { x: number[]; y: number[] }
+}
+
+/** A gesture that has begun. */
+export interface Following {
+  /** @param by px moved since the press, @param at where the pointer is */
+  move?: (by: Point, at: Point) => Preview | undefined
+  /** The change it comes to when it is let go. */
+  commit?: () => { label: string; operations: Operation[] } | undefined
+  /** Let go without having moved. */
+  click?: () => void
+}
+
+/** One way to do something with the pointer: registered in `gestures.ts`. */
+export interface Gesture {
+  name: string
+  /** Begins where it is pressed on what it is for; else another gesture may. */
+  begin: (press: Press) => Following | undefined
+}

@@ -1,0 +1,48 @@
+import { shallowRef, type Ref } from 'vue'
+import { handles } from '@nolvex/core/snap/resizeBlock'
+import { followDrag } from '../../gestures/followDrag'
+import type { DraftingPage } from '../usePage'
+import type { Point, Press, Preview } from './gesture'
+import { beginGesture } from './gestures'
+
+interface Ground {
+  zoom: Ref<number>
+  pagePoint: (event: MouseEvent) => Point
+}
+
+/** Follows what the pointer does on the page: one gesture begins, shows what it would do, and is committed as a change. */
+export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
+  const preview = shallowRef<Preview>()
+
+  function press(event: PointerEvent) {
+    if (event.button !== 0) return
+    const following = beginGesture(pressed(event))
+    if (!following) return
+    const { move, commit, click } = following
+    followDrag(event, {
+      move: (dx, dy, now) => {
+        preview.value = move?.({ x: dx / zoom.value, y: dy / zoom.value }, pagePoint(now))
+      },
+      end: (kept) => {
+        preview.value = undefined
+        const change = kept ? commit?.() : undefined
+        if (change) page.change(change.label, change.operations)
+      },
+      click,
+    })
+  }
+
+  function pressed(event: PointerEvent): Press {
+    const point = pagePoint(event)
+    const name = (event.target as Element).closest<HTMLElement>('[data-handle]')?.dataset.handle
+    return {
+      page,
+      point,
+      hit: page.hits.value.at(point)[0],
+      handle: handles.find((handle) => handle.name === name),
+      addsToSelection: event.shiftKey,
+    }
+  }
+
+  return { press, preview }
+}

@@ -1,0 +1,73 @@
+import type { Component } from 'vue'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import FoldLines from '../../screens/FoldLines.vue'
+import type { Preview } from '../gestures/gesture'
+import GuideLayer from '../guides/GuideLayer.vue'
+import DimensionLines from './DimensionLines.vue'
+import DropPreview from './DropPreview.vue'
+import HoveredOutline from './HoveredOutline.vue'
+import PulledGuide from './PulledGuide.vue'
+import SelectionOutlines from './SelectionOutlines.vue'
+import TextEditor from './TextEditor.vue'
+
+/** What lies over the page goes by: its size, what is selected, pointed at, dragged and written in. */
+export interface SurfaceState {
+  zoom: number
+  /** of the page, px */
+  width: number
+  height: number
+  selected: Placed[]
+  hovered: Placed | undefined
+  preview: Preview | undefined
+  pulled: { axis: 'x' | 'y'; at: number } | undefined
+  edited: Placed | undefined
+}
+
+/** Something laid over the page: shown where it gives props. */
+export interface Overlay {
+  name: string
+  component: Component
+  props: (state: SurfaceState) => Record<string, unknown> | undefined
+}
+
+const isResting = ({ preview, edited }: SurfaceState) => !preview && !edited
+
+/** Everything that lies over the page, lowest first. A new overlay is one component and one entry here. */
+export const overlays: Overlay[] = [
+  { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
+  { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
+  {
+    name: 'pulled guide',
+    component: PulledGuide,
+    props: ({ zoom, pulled }) => pulled && { ...pulled, zoom },
+  },
+  {
+    name: 'hovered',
+    component: HoveredOutline,
+    props: ({ zoom, hovered, selected, preview }) =>
+      hovered && !preview && !selected.includes(hovered) ? { rect: hovered, zoom } : undefined,
+  },
+  {
+    name: 'selection',
+    component: SelectionOutlines,
+    props: (state) => ({ zoom: state.zoom, hasHandles: isResting(state) }),
+  },
+  {
+    name: 'dimension lines',
+    component: DimensionLines,
+    props: (state) =>
+      state.selected.length === 1 && isResting(state)
+        ? { block: state.selected[0], zoom: state.zoom }
+        : undefined,
+  },
+  {
+    name: 'drop preview',
+    component: DropPreview,
+    props: ({ zoom, preview }) => preview && { ...preview, zoom },
+  },
+  {
+    name: 'text editor',
+    component: TextEditor,
+    props: ({ zoom, edited }) => edited && { key: edited.key, placed: edited, zoom },
+  },
+]

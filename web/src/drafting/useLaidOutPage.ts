@@ -1,0 +1,129 @@
+import { computed, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
+import { emptyDrawing } from '@nolvex/core/drawing/drawing'
+import { bandAt } from '@nolvex/core/grid/band'
+import { gridAt } from '@nolvex/core/grid/bandGrid'
+import { environmentOf } from '@nolvex/core/layout/pageFont'
+import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
+import type { AtBand } from '@nolvex/core/resolve/cascade'
+import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
+import { gridOfPage } from '@nolvex/core/site/pageGrid'
+import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
+import { HitIndex } from '@nolvex/core/snap/hitTest'
+import { pageLines } from '@nolvex/core/snap/snapTargets'
+import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
+import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
+import type { WrittenLength } from '@nolvex/core/units/length'
+import { newLength } from '@nolvex/core/units/newLength'
+import { readLength } from '@nolvex/core/units/typedLength'
+import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useOverlays } from '../grid/useOverlays'
+import { useViewport } from '../screens/useViewport'
+import { useProject } from '../session/projectStore'
+import { useGuides } from './guides/useGuides'
+
+/** A page laid out at a width, with all that stands on it and what lies over it. */
+export function useLaidOutPage(page: Ref<string>) {
+  const project = useProject()
+  const library = shallowRef<FontLibrary>()
+  void loadFontLibrary().then((loaded) => (library.value = loaded))
+
+  const bands = computed(() => bandsOf(project.site))
+  const width = ref(bands.value.inOrder.find(({ id }) => id === bands.value.lead)?.drawnAt ?? 1440)
+  const band = computed(() => bandAt(bands.value.inOrder, width.value))
+  const at = computed((): AtBand => ({ bands: bands.value, band: band.value.id }))
+  const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
+  const blocks = computed(() => drawing.value.records.blocks)
+
+  /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */
+  const { chosen: shownIn, viewport } = useViewport()
+  const environment = computed((): Environment => {
+    const inFrame = shownIn.value.isFramed ? viewport.value : undefined
+    return {
+      ...usualEnvironment,
+      viewportWidth: width.value,
+      viewportHeight: inFrame?.height ?? usualEnvironment.viewportHeight,
+      scrollBar: inFrame?.scrollBar ?? 0,
+    }
+  })
+  /** px of the page beside the scroll bar */
+  const pageWidth = computed(() => width.value - environment.value.scrollBar)
+
+  let resolver = new PageResolver()
+  let layouter: PageLayouter | undefined
+  const layout = computed((): PageLayout | undefined => {
+    if (!library.value) return undefined
+    layouter ??= new PageLayouter(library.value)
+    const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
+    return layouter.layout(resolver.resolve(sources, band.value.id), environment.value)
+  })
+  watch(page, () => (resolver = new PageResolver()))
+  const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
+
+  const placed = computed(() => (layout.value ? placeBlocks(layout.value) : new Map()) as DrawnPage['placed'])
+  const hits = computed(() => new HitIndex(placed.value))
+
+  /** The grid of this page at this band, and solved at this width. */
+  const bandGrid = computed(() => gridOfPage(project.site.records, page.value, band.value.id))
+  const grid = computed(() => {
+    try {
+      return gridAt(bandGrid.value, pageWidth.value)
+    } catch {
+      return undefined
+    }
+  })
+  const guides = useGuides({ page, band, width: pageWidth, height: pageHeight, grid, bandGrid })
+
+  const { snapping } = useOverlays()
+  const lines = computed(() =>
+    pageLines(
+      snapping.value.columns ? grid.value : undefined,
+      snapping.value.rows ? bandGrid.value.rows : undefined,
+      snapping.value.guides ? guides.placed.value.filter(({ hidden }) => !hidden) : [],
+    ),
+  )
+  const write: DrawnPage['write'] = (px) => {
+    const { sizing, rootSize } = project.site.records.settings.site
+    return newLength(px, sizing, environmentOf(rootSize))
+  }
+  /** A typed length; a bare number is written as new lengths are. */
+  function typedLength(text: string): { length: WrittenLength } | { error: string } {
+    const typed = readLength(text)
+    return 'length' in typed && typed.isBare ? { length: write(typed.length.value) } : typed
+  }
+  const drawn = computed((): DrawnPage => ({
+    blocks: toRaw(blocks.value),
+    placed: placed.value,
+    width: pageWidth.value,
+    height: layout.value?.height ?? 0,
+    at: at.value,
+    write,
+    lines: lines.value,
+    snapsToBlocks: snapping.value.blocks,
+  }))
+
+  return {
+    page,
+    bands,
+    band,
+    at,
+    isLead: computed(() => band.value.id === bands.value.lead),
+    width,
+    drawing,
+    blocks,
+    layout,
+    placed,
+    hits,
+    drawn,
+    write,
+    typedLength,
+    bandGrid,
+    grid,
+    guides,
+    snapping,
+    pageWidth,
+    pageHeight,
+    isReady: computed(() => library.value !== undefined),
+  }
+}
+
+export type LaidOutPage = ReturnType<typeof useLaidOutPage>

@@ -1,0 +1,38 @@
+import { computed, ref, watch } from 'vue'
+import type { Block } from '@nolvex/core/block/block'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import type { LaidOutPage } from './useLaidOutPage'
+
+/** What is selected on a page: instances by key, and the blocks that edits to them write. */
+export function useSelection({ page, blocks, placed, guides }: LaidOutPage) {
+  const chosen = ref<string[]>([])
+  /** The block an instance is of; one that is not shown at this width has its block's own key. */
+  const recordOf = (key: string) => placed.value.get(key)?.record ?? key
+  const selection = computed(() => chosen.value.filter((key) => blocks.value[recordOf(key)]))
+  const records = computed(() => [...new Set(selection.value.map(recordOf))])
+  const one = computed((): Block | undefined =>
+    records.value.length === 1 ? blocks.value[records.value[0]] : undefined,
+  )
+  /** those that are shown */
+  const selected = computed(() =>
+    selection.value
+      .map((key) => placed.value.get(key))
+      .filter((found): found is Placed => found !== undefined),
+  )
+  watch(page, () => (chosen.value = []))
+
+  function select(keys: string[]) {
+    chosen.value = keys
+    if (keys.length) guides.choose([])
+  }
+
+  /** Adds an instance to what is selected, or takes it out. */
+  function toggle(key: string) {
+    const isChosen = selection.value.includes(key)
+    select(isChosen ? selection.value.filter((other) => other !== key) : [...selection.value, key])
+  }
+
+  return { selection, records, selected, one, recordOf, select, toggle, editing: ref<string>() }
+}
+
+export type Selection = ReturnType<typeof useSelection>
