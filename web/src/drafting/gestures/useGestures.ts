@@ -16,9 +16,9 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
 
   function press(event: PointerEvent) {
     if (event.button !== 0) return
-    const following = beginGesture(pressed(event))
-    if (!following) return
-    const { move, commit, click } = following
+    const { move, commit, click } = beginGesture(pressed(event)) ?? {}
+    // A captured pointer clicks nothing else: only what goes on after the press takes it.
+    if (!move && !click) return
     followDrag(event, {
       move: (dx, dy, now) => {
         preview.value = move?.({ x: dx / zoom.value, y: dy / zoom.value }, pagePoint(now))
