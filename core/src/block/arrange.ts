@@ -50,6 +50,7 @@ export const arrangeFields: Field[] = [
     group: 'arranges',
     label: 'gap of lines',
     path: ['arrange', 'rowGap'],
+    isRare: true,
     control: { type: 'length', absent: 'as the gap' },
     when: ({ value }) =>
       value(TYPE) === 'grid' || (value(TYPE) === 'row' && value(['arrange', 'wrap']) === true),

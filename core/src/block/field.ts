@@ -1,7 +1,7 @@
 import type { Json } from '../document/types'
 
 /** The parts of the particulars, in their order. */
-export const FIELD_GROUPS = ['says', 'shows', 'leads', 'arranges', 'stands', 'looks'] as const
+export const FIELD_GROUPS = ['is', 'says', 'shows', 'leads', 'arranges', 'stands', 'looks'] as const
 export type FieldGroup = (typeof FIELD_GROUPS)[number]
 
 /** How the value of a leaf is shown and changed. */
@@ -37,6 +37,8 @@ export interface Field {
   /** further leaves that are written alike */
   also?: string[][]
   control: FieldControl
+  /** shown only when asked for, unless it has a value */
+  isRare?: true
   /** shown only where this holds */
   when?: (facts: FieldFacts) => boolean
 }

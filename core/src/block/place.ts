@@ -55,10 +55,10 @@ const limits = { type: 'length' as const, words: ['none'], absent: 'none' }
 const heightField: Field = { group: 'stands', label: 'tall', path: ['place', 'height'], control: size }
 
 const limitFields: Field[] = [
-  { group: 'stands', label: 'at least wide', path: ['place', 'minWidth'], control: limits },
-  { group: 'stands', label: 'at most wide', path: ['place', 'maxWidth'], control: limits },
-  { group: 'stands', label: 'at least tall', path: ['place', 'minHeight'], control: limits },
-  { group: 'stands', label: 'at most tall', path: ['place', 'maxHeight'], control: limits },
+  { group: 'stands', label: 'at least wide', path: ['place', 'minWidth'], control: limits, isRare: true },
+  { group: 'stands', label: 'at most wide', path: ['place', 'maxWidth'], control: limits, isRare: true },
+  { group: 'stands', label: 'at least tall', path: ['place', 'minHeight'], control: limits, isRare: true },
+  { group: 'stands', label: 'at most tall', path: ['place', 'maxHeight'], control: limits, isRare: true },
 ]
 
 /** Fields of a block that stands on the page itself, which gives it its width. */
@@ -118,5 +118,6 @@ export const overflowField: Field = {
   group: 'arranges',
   label: 'what runs out',
   path: ['place', 'overflow'],
+  isRare: true,
   control: { type: 'choice', options: { visible: 'shows', hidden: 'is cut off' }, absent: 'visible' },
 }

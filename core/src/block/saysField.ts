@@ -4,7 +4,7 @@ import type { Field } from './field'
 /** The words of a block. */
 export const saysField: Field = {
   group: 'says',
-  label: 'words',
+  label: 'text',
   path: ['text'],
   control: { type: 'richText' },
 }

@@ -1,11 +1,20 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import type { Block } from '@nolvex/core/block/block'
+import type { Json } from '@nolvex/core/document/types'
+import { controls } from './fields/control'
+import type { FieldState } from './fields/useFields'
 import { useDraftingPage } from './useDraftingPage'
 
-const props = defineProps<{ block: Block; label: string; path: string[] }>()
+/** One field of the particulars, with a not-equal sign where this band has a value of its own. */
+const props = defineProps<{ state: FieldState }>()
+const emit = defineEmits<{
+  write: [value: Json | undefined]
+  trouble: [says: string]
+  pictures: [files: File[]]
+}>()
 const page = useDraftingPage()
-const differs = computed(() => page.differs(props.block, props.path))
+const control = computed(() => controls[props.state.field.control.type])
 
 /** The band whose value would show again. */
 const source = computed(
@@ -14,23 +23,31 @@ const source = computed(
 </script>
 
 <template>
-  <div class="row">
-    <span class="label">{{ label }}</span>
-    <slot />
-    <button
-      v-if="differs"
+  <div class="leaf" :class="{ wide: control.isWide }" :data-field="state.field.path.join('.')">
+    <span class="label">{{ state.field.label }}</span>
+    <component
+      :is="control.component"
+      class="control"
+      :state="state"
+      @write="emit('write', $event)"
+      @trouble="emit('trouble', $event)"
+      @pictures="emit('pictures', $event)"
+    />
+    <ElButton
+      v-if="state.differs"
       class="differs"
+      link
       :title="`Differs from ${source}. Click to give it back.`"
-      :aria-label="`${label} differs from ${source}: give it back`"
-      @click="page.set(`Give back ${label}`, path, undefined, [block.id])"
+      :aria-label="`${state.field.label} differs from ${source}: give it back`"
+      @click="emit('write', undefined)"
     >
       ≠
-    </button>
+    </ElButton>
   </div>
 </template>
 
 <style scoped>
-.row {
+.leaf {
   display: flex;
   gap: 6px;
   align-items: center;
@@ -40,38 +57,27 @@ const source = computed(
 .label {
   flex: 1;
   color: var(--soft);
+  white-space: nowrap;
 }
-.differs {
-  padding: 0 4px;
-  border: 0;
-  background: none;
+.control {
+  flex: none;
+  width: 116px;
+}
+.wide {
+  flex-wrap: wrap;
+  padding: 4px 0 6px;
+}
+.wide .label {
+  flex: 1 0 100%;
+  white-space: normal;
+}
+.wide .control {
+  flex: 1;
+  width: auto;
+}
+.leaf .differs {
   color: var(--ochre-text);
   font-weight: 700;
   font-size: 15px;
-  cursor: pointer;
-}
-:slotted(input:not([type='checkbox'])),
-:slotted(select) {
-  max-width: 128px;
-  height: 24px;
-  padding: 0 4px;
-  border: 1px solid transparent;
-  border-radius: 2px;
-  background-color: transparent;
-  font-weight: 600;
-  text-align: right;
-}
-:slotted(select) {
-  padding-right: 20px;
-}
-:slotted(input:not([type='checkbox']):hover),
-:slotted(select:hover),
-:slotted(input:not([type='checkbox']):focus),
-:slotted(select:focus) {
-  border-color: var(--edge);
-  background-color: #fff;
-}
-:slotted(input[type='text']) {
-  width: 84px;
 }
 </style>

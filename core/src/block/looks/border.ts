@@ -41,6 +41,7 @@ export const border = defineLook<z.infer<typeof borderSchema>, Border>({
     group: 'looks',
     label: `line ${side}`,
     path: ['look', 'border', side],
+    isRare: true,
     control: { type: 'edge' },
   })),
 })

@@ -12,6 +12,7 @@ export const opacity = defineLook<number, number>({
       group: 'looks',
       label: 'opacity',
       path: ['look', 'opacity'],
+      isRare: true,
       control: { type: 'number', least: 0, most: 1, step: 0.1, absent: 1 },
     },
   ],

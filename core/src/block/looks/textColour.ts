@@ -13,6 +13,6 @@ export const textColour = defineLook<Colour, string>({
   on: ['text'],
   isInherited: true,
   fields: [
-    { group: 'looks', label: 'words', path: ['look', 'colour'], control: { type: 'colour', absent: 'ink' } },
+    { group: 'looks', label: 'colour', path: ['look', 'colour'], control: { type: 'colour', absent: 'ink' } },
   ],
 })

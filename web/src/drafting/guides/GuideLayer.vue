@@ -88,6 +88,7 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
 .guide::before {
   content: '';
   position: absolute;
+  border: 0 solid var(--guide);
   opacity: var(--strength);
 }
 .x {
@@ -101,7 +102,7 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
   top: 0;
   bottom: 0;
   left: 3px;
-  border-left: 1px solid var(--guide);
+  border-left-width: 1px;
 }
 .y {
   right: 0;
@@ -114,7 +115,7 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
   top: 3px;
   right: 0;
   left: 0;
-  border-top: 1px solid var(--guide);
+  border-top-width: 1px;
 }
 .locked {
   cursor: default;
@@ -123,8 +124,13 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
   border-style: dashed;
 }
 .chosen::before {
-  border-width: 2px;
   opacity: 1;
+}
+.x.chosen::before {
+  border-left-width: 2px;
+}
+.y.chosen::before {
+  border-top-width: 2px;
 }
 .px-tag {
   display: none;

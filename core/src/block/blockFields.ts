@@ -1,0 +1,39 @@
+import { kindOf, type Block } from './block'
+import type { Field, FieldFacts } from './field'
+
+/** Fields of blocks of every kind. */
+const hiddenField: Field = {
+  group: 'looks',
+  label: 'hidden here',
+  path: ['hidden'],
+  control: { type: 'tick' },
+}
+const lockedField: Field = {
+  group: 'stands',
+  label: 'locked',
+  path: ['locked'],
+  control: { type: 'tick' },
+  isRare: true,
+}
+
+/** Everything that can be said of a block, as its kind, its looks and its place describe themselves. */
+export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
+  const { particulars, tags } = kindOf(block)
+  const options = Object.fromEntries(tags.map((tag) => [tag, tag]))
+  const tagField: Field = {
+    group: 'is',
+    label: 'element',
+    path: ['tag'],
+    control: { type: 'choice', options, absent: tags[0] },
+  }
+  const all = [...(tags.length > 1 ? [tagField] : []), ...particulars, lockedField, hiddenField]
+  return all.filter(({ when }) => when?.(facts) ?? true)
+}
+
+/** What can be said of several blocks at once: the fields they all have. */
+export function sharedFields(lists: Field[][]): Field[] {
+  const [first = [], ...others] = lists
+  const has = (list: Field[], { path, control }: Field) =>
+    list.some((one) => String(one.path) === String(path) && one.control.type === control.type)
+  return first.filter((field) => others.every((list) => has(list, field)))
+}

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Json } from '@nolvex/core/document/types'
+import SelectField from '../../forms/SelectField.vue'
+import { useColours } from './useColours'
+
+/** A colour of the style guide, one typed as #rrggbb, or none. */
+const props = defineProps<{
+  label: string
+  value: Json | undefined
+  placeholder?: string
+  canBeNone?: boolean
+}>()
+const emit = defineEmits<{ change: [colour: Json]; trouble: [says: string] }>()
+const { named, choiceOf, colourOf } = useColours()
+const choice = computed(() => choiceOf(props.value))
+const options = computed(() => {
+  const own = choice.value?.startsWith('#') ? { [choice.value]: choice.value } : {}
+  return { ...(props.canBeNone ? { none: 'none' } : {}), ...named.value, ...own }
+})
+
+function chosen(typed: string) {
+  const colour = colourOf(typed)
+  emit('trouble', colour === undefined ? `“${typed}” is no colour. Choose one, or type it as #1f5b4c.` : '')
+  if (colour !== undefined) emit('change', colour)
+}
+</script>
+
+<template>
+  <SelectField
+    :label="label"
+    :value="choice"
+    :options="options"
+    :placeholder="placeholder"
+    filterable
+    takes-other
+    @change="chosen"
+  />
+</template>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Json } from '@nolvex/core/document/types'
+import LineInput from '../../forms/LineInput.vue'
+import SelectField from '../../forms/SelectField.vue'
+import ColourField from './ColourField.vue'
+import type { ControlEmits, ControlProps } from './control'
+import { useLengths } from './useLengths'
+
+/** A line at one edge: how wide, what line, what colour; none where it has no width. */
+const props = defineProps<ControlProps>()
+const emit = defineEmits<ControlEmits>()
+const { lengthWords, readLength } = useLengths()
+
+type Edge = { width: Json; line: string; colour: Json }
+const LINES = { solid: 'solid', dashed: 'dashed', dotted: 'dotted' }
+const edge = computed(() =>
+  typeof props.state.value === 'object' ? (props.state.value as unknown as Edge) : undefined,
+)
+
+function widthTyped(text: string, refuse: () => void) {
+  emit('trouble', '')
+  if (text === '' || text === 'none' || Number(text) === 0)
+    return emit('write', text === '' ? undefined : 'none')
+  const read = readLength(text)
+  if ('error' in read) {
+    emit('trouble', read.error)
+    return refuse()
+  }
+  const { line = 'solid', colour = { hex: '#858173' } } = edge.value ?? {}
+  emit('write', { width: read.length as unknown as Json, line, colour })
+}
+const change = (more: Partial<Edge>) =>
+  edge.value && emit('write', { ...edge.value, ...more } as unknown as Json)
+</script>
+
+<template>
+  <div class="edge">
+    <LineInput
+      :label="`${state.field.label}: width`"
+      :value="edge ? lengthWords(edge.width) : ''"
+      :placeholder="state.isMixed ? 'mixed' : 'none'"
+      @change="widthTyped"
+    />
+    <template v-if="edge">
+      <SelectField
+        :label="`${state.field.label}: line`"
+        :value="edge.line"
+        :options="LINES"
+        @change="change({ line: $event })"
+      />
+      <ColourField
+        :label="`${state.field.label}: colour`"
+        :value="edge.colour"
+        @change="change({ colour: $event })"
+        @trouble="emit('trouble', $event)"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.edge {
+  display: grid;
+  gap: 2px;
+}
+</style>

@@ -1,0 +1,45 @@
+import type { Component } from 'vue'
+import type { FieldControl } from '@nolvex/core/block/field'
+import type { Json } from '@nolvex/core/document/types'
+import type { FieldState } from './useFields'
+import ChoiceControl from './ChoiceControl.vue'
+import ColourControl from './ColourControl.vue'
+import EdgeControl from './EdgeControl.vue'
+import LengthControl from './LengthControl.vue'
+import LevelControl from './LevelControl.vue'
+import NumberControl from './NumberControl.vue'
+import PictureControl from './PictureControl.vue'
+import RichTextControl from './RichTextControl.vue'
+import StrokeControl from './StrokeControl.vue'
+import TargetControl from './TargetControl.vue'
+import TickControl from './TickControl.vue'
+import TracksControl from './TracksControl.vue'
+import WordsControl from './WordsControl.vue'
+
+export interface ControlProps {
+  state: FieldState
+}
+
+/** What a control tells: a value that was set, nothing where it is given back, or why what was typed is none. */
+export interface ControlEmits {
+  write: [value: Json | undefined]
+  trouble: [says: string]
+  pictures: [files: File[]]
+}
+
+/** The control each kind of field is shown by, and whether it takes a line of its own below its label. */
+export const controls: Record<FieldControl['type'], { component: Component; isWide?: true }> = {
+  length: { component: LengthControl },
+  choice: { component: ChoiceControl },
+  tick: { component: TickControl },
+  number: { component: NumberControl },
+  words: { component: WordsControl, isWide: true },
+  richText: { component: RichTextControl, isWide: true },
+  colour: { component: ColourControl },
+  level: { component: LevelControl },
+  tracks: { component: TracksControl },
+  edge: { component: EdgeControl },
+  stroke: { component: StrokeControl, isWide: true },
+  picture: { component: PictureControl, isWide: true },
+  target: { component: TargetControl, isWide: true },
+}
