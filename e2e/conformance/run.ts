@@ -8,6 +8,7 @@ import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { launchBrowser } from '../browser'
+import { compareLooks } from './compareLooks'
 import { compareSubjects, noConformance, type Subject } from './compare'
 import { Random } from './random'
 import { randomPage } from './randomPage'
@@ -16,6 +17,8 @@ const WIDTHS = [360, 780, 1203, 1440]
 const ZOOMS = [1, 1.5, 2, 3]
 const DEMO_WIDTHS = [320, 390, 679, 680, 834, 1119, 1120, 1440, 1920]
 const BATCH = 25
+/** pages of looks whose pixels are compared */
+const LOOKS = 24
 
 const { values } = parseArgs({
   options: { seed: { type: 'string' }, trees: { type: 'string' }, only: { type: 'string' } },
@@ -28,6 +31,7 @@ const fonts = await serveFonts()
 const { driver, close } = await launchBrowser()
 const library = shippedFontLibrary()
 const result = noConformance()
+let looks: Awaited<ReturnType<typeof compareLooks>> = { misses: [], worst: 0 }
 try {
   await driver.get(fonts.address)
   const demo = await demoPages()
@@ -41,6 +45,11 @@ try {
     })
     await compareSubjects(driver, library, subjects, WIDTHS, ZOOMS[(at / BATCH) % ZOOMS.length], result)
   }
+  looks = await compareLooks(
+    driver,
+    library,
+    Array.from({ length: LOOKS }, (_, index) => seed * 1000 + index),
+  )
 } finally {
   await close()
   fonts.close()
@@ -62,12 +71,16 @@ async function demoPages(): Promise<Subject[]> {
 
 function report() {
   const { boxes, boxMisses, lines, lineMisses, ties } = result
-  for (const miss of [...boxMisses.slice(0, 12), ...lineMisses.slice(0, 12)]) console.log(miss)
+  for (const miss of [...boxMisses.slice(0, 12), ...lineMisses.slice(0, 12), ...looks.misses])
+    console.log(miss)
   console.log(`${boxes} boxes, ${boxMisses.length} off by more than 0.5 px`)
   console.log(`${lines} lines, ${lineMisses.length} broken elsewhere, ${ties} ties`)
   console.log(`${trees} trees at ${WIDTHS.length} widths in ${((Date.now() - started) / 1000).toFixed(1)} s`)
+  console.log(
+    `${LOOKS} pages of looks, ${(100 * looks.worst).toFixed(2)} % of the pixels of the worst differ`,
+  )
   const tooManyTies = ties > Math.max(1, lines / 1000)
-  const failed = boxMisses.length > 0 || lineMisses.length > 0 || tooManyTies
+  const failed = [boxMisses, lineMisses, looks.misses].some(({ length }) => length > 0) || tooManyTies
   console.log(failed ? '0 passed, 1 failed' : '1 passed, 0 failed')
   process.exitCode = failed ? 1 : 0
 }

@@ -24,6 +24,8 @@ export interface PaintRoom extends Frame {
   radius: [number, number, number, number]
   /** what is left inside border and padding */
   content: Frame
+  /** whether what is drawn in it goes down, not across */
+  isDown: boolean
   length: (written: WrittenLength) => number
   /** A colour as the finish shows it. */
   colour: (colour: string, use: ColourUse) => string

@@ -137,6 +137,32 @@ test('blocks are written in reading order with their own elements', () => {
   expect(body).toContain('alt="A &quot;quay&quot;" width="640" height="400"')
 })
 
+test('a link is written as one, with nothing in it that leads elsewhere; one that leads nowhere has no address', () => {
+  const words = [{ insert: 'Fares', attributes: { link: '/elsewhere' } }]
+  const html = htmlOf([
+    block('top', 'section', 'a0'),
+    block('far', 'link', 'a0', {
+      parent: id('top'),
+      text: words,
+      data: { to: { address: 'https://skerrin.example/' } },
+    }),
+    block('none', 'link', 'a1', { parent: id('top'), text: words }),
+  ])
+  expect(html).toContain('<a class="far" href="https://skerrin.example/">Fares</a>')
+  expect(html).toContain('<a class="none">Fares</a>')
+})
+
+test('a line is a rule as thick as its stroke, drawn in its middle', () => {
+  const stroke = { width: px(3), colour: { hex: '#123456' }, dashes: { dash: 6, gap: 4 } }
+  const html = htmlOf([
+    block('top', 'section', 'a0'),
+    block('rule', 'line', 'a0', { parent: id('top'), look: { stroke } }),
+  ])
+  expect(html).toContain('<hr class="rule">')
+  expect(rule(html, 'rule')).toContain('contain-intrinsic-size: 3px 3px')
+  expect(rule(html, 'rule')).toContain('#123456 0 6px, transparent 6px 10px')
+})
+
 test.each([
   ['Übersicht der Fähren', 'ubersicht-der-fahren'],
   ['3 isles', 'isles'],

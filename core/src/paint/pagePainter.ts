@@ -10,6 +10,8 @@ import { textMarks } from './textMarks'
 /** An instance painted with all that stands in it, and how far up and down that reaches, px from its own top. */
 export interface Painted {
   group: Group
+  /** The group with only some of what stands in it. */
+  holding: (children: Group[]) => Group
   top: number
   bottom: number
   /** instances in it, itself counted */
@@ -57,28 +59,32 @@ export class PagePainter {
   }
 
   private paint(box: Box, layout: PageLayout, ground: string): Painted {
-    const { look, place, content } = box.node
+    const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
     const room = this.roomOf(box, layout, own)
-    const looking = looksOn(content.type).flatMap((name) => {
+    const looking = looksOn(box.node.content.type).flatMap((name) => {
       const { paint } = looks[name] as AnyLook
       return paint ? paint(look[name], room) : []
     })
     const children = box.children.map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
-    const inside = [...this.contentMarks(box, room), ...children.map(({ painted }) => painted.group)]
+    const content = this.contentMarks(box, room)
     const isCut = place.overflow === 'hidden'
-    const group: Group = {
-      type: 'group',
-      key: box.node.key,
-      transform: movedBy(box.x, box.y),
-      opacity: look.opacity === 1 ? undefined : look.opacity,
-      marks: isCut && inside.length ? [...looking, cut(room, inside)] : [...looking, ...inside],
+    const holding = (groups: Group[]): Group => {
+      const inside = [...content, ...groups]
+      return {
+        type: 'group',
+        key: box.node.key,
+        transform: movedBy(box.x, box.y),
+        opacity: look.opacity === 1 ? undefined : look.opacity,
+        marks: isCut && inside.length ? [...looking, cut(room, inside)] : [...looking, ...inside],
+      }
     }
     const reach = isCut ? [] : children
     return {
-      group,
+      group: holding(children.map(({ painted }) => painted.group)),
+      holding,
       top: reach.reduce((top, { painted, y }) => Math.min(top, y + painted.top), 0),
       bottom: reach.reduce((bottom, { painted, y }) => Math.max(bottom, y + painted.bottom), box.h),
       count: children.reduce((count, { painted }) => count + painted.count, 1),
@@ -94,15 +100,17 @@ export class PagePainter {
   }
 
   private roomOf(box: Box, layout: PageLayout, ground: string): PaintRoom {
-    const { w, h, border } = box
+    const { w, h, border, node } = box
+    const { content, look } = node
     const frame = { x: 0, y: 0, width: w, height: h }
     const length: PaintRoom['length'] = (written) => layout.px(written, box)
-    const radius = (box.node.look.radius?.map(length) ?? [0, 0, 0, 0]) as Corners
+    const radius = (look.radius?.map(length) ?? [0, 0, 0, 0]) as Corners
     return {
       ...frame,
       border,
       radius: fittedRadii(frame, radius),
       content: contentFrame(box),
+      isDown: content.type === 'shape' && content.isDown,
       length,
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
@@ -116,10 +124,10 @@ const looksTheSame = (kept: Kept, box: Box) =>
   kept.insetLeft64 === box.insetLeft64 &&
   kept.insetRight64 === box.insetRight64
 
-const movedTo = (painted: Painted, { x, y }: Box): Painted => ({
-  ...painted,
-  group: { ...painted.group, transform: movedBy(x, y) },
-})
+function movedTo(painted: Painted, { x, y }: Box): Painted {
+  const moved = (group: Group): Group => ({ ...group, transform: movedBy(x, y) })
+  return { ...painted, group: moved(painted.group), holding: (groups) => moved(painted.holding(groups)) }
+}
 
 const contentFrame = ({ w, h, insetTop, insetRight, insetBottom, insetLeft }: Box): Frame => ({
   x: insetLeft,
@@ -151,18 +159,6 @@ export function marksBetween(all: PlacedPainted[], from: number, to: number): Gr
     const [top, bottom] = [y + painted.top, y + painted.bottom]
     if (bottom < from || top > to) return []
     if (painted.count < FEW || (top >= from && bottom <= to)) return [painted.group]
-    return [partBetween(painted, from - y, to - y)]
+    return [painted.holding(marksBetween(painted.children, from - y, to - y))]
   })
-}
-
-function partBetween({ group, children }: Painted, from: number, to: number): Group {
-  const groups = new Set<Mark>(children.map(({ painted }) => painted.group))
-  const shown = marksBetween(children, from, to)
-  const replace = (marks: Mark[]): Mark[] =>
-    marks.some((mark) => groups.has(mark))
-      ? [...marks.filter((mark) => !groups.has(mark)), ...shown]
-      : marks.map((mark) =>
-          mark.type === 'group' && mark.clip ? { ...mark, marks: replace(mark.marks) } : mark,
-        )
-  return { ...group, marks: replace(group.marks) }
 }

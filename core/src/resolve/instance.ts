@@ -34,7 +34,7 @@ const BLOCKS: NodeContent = { type: 'blocks' }
 
 /** Makes instances of blocks: their values found, what their kind says they are made of laid out as nodes. */
 export class InstanceMaker {
-  private usual = new Map<string, Values>()
+  private usual = new Map<AnyKind, Map<string, Values>>()
 
   constructor(private around: Surroundings) {}
 
@@ -109,8 +109,9 @@ export class InstanceMaker {
 
   /** What blocks that set nothing of their own have in common: one object for all, which layout recognises. */
   private usualValues(kind: AnyKind, role: string): Values {
-    const key = `${kind.kind} ${role}`
-    let values = this.usual.get(key)
+    let byRole = this.usual.get(kind)
+    if (!byRole) this.usual.set(kind, (byRole = new Map()))
+    let values = byRole.get(role)
     if (values) return values
     const { arrange, place, look = {} } = kind.values
     values = {
@@ -118,7 +119,7 @@ export class InstanceMaker {
       place: this.placing(place),
       look: this.looking(look, role),
     }
-    this.usual.set(key, values)
+    byRole.set(role, values)
     return values
   }
 

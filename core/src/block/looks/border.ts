@@ -51,30 +51,45 @@ function sideOf(edge: Edge | 'none' | undefined, tokens: Tokens): BorderSide | u
   return { width: tokens.length(edge.width), line: edge.line, colour: tokens.colour(edge.colour) ?? INK }
 }
 
-function borderMarks(border: Border, room: PaintRoom): Mark[] {
+/** Whether a border goes all round in one solid colour. */
+function isRing(border: Border): boolean {
   const [first, ...others] = border
-  const isRing =
-    first && others.every((side) => side && side.line === first.line && side.colour === first.colour)
-  if (isRing && first.line === 'solid') return [ring(first, room)]
+  const isAlike = others.every((side) => side && side.line === first?.line && side.colour === first.colour)
+  return first?.line === 'solid' && isAlike
+}
+
+function borderMarks(border: Border, room: PaintRoom): Mark[] {
+  if (border[0] && isRing(border)) return [ring(room.colour(border[0].colour, 'line'), room)]
   return border.flatMap((side, index) =>
     side && room.border[index] > 0 ? [sideMark(side, index, room)] : [],
   )
 }
 
-/** A border alike at all sides: the block's outline with the inner one cut out. */
-function ring({ colour }: BorderSide, room: PaintRoom): Mark {
-  const [top, right, bottom, left] = room.border
-  const inner = {
-    x: room.x + left,
-    y: room.y + top,
-    width: Math.max(0, room.width - left - right),
-    height: Math.max(0, room.height - top - bottom),
+/** A border alike at all sides: a stroke in its middle where that gives its corners, else its outline less the inner one. */
+function ring(colour: string, room: PaintRoom): Mark {
+  const { border, radius } = room
+  const [width] = border
+  const isEven = border.every((side) => side === width)
+  if (isEven && radius.every((one) => one === 0 || one >= width)) {
+    const inset = radius.map((one) => Math.max(0, one - width / 2)) as PaintRoom['radius']
+    return { type: 'shape', outline: insetBy(room, 0.5, inset), stroke: { colour, width } }
   }
-  const hole = roundedRectPath(inner, innerRadii(room.radius, room.border))
+  const inner = insetBy(room, 1, innerRadii(radius, border))
+  const hole = roundedRectPath(inner, inner.radius)
+  const d = `${roundedRectPath(room, radius)}${hole}`
+  return { type: 'shape', outline: { type: 'path', d, rule: 'evenodd' }, fill: colour }
+}
+
+/** A block's outline moved inwards by a share of its border's widths. */
+function insetBy({ x, y, width, height, border }: PaintRoom, share: number, radius: PaintRoom['radius']) {
+  const [top, right, bottom, left] = border.map((side) => side * share)
   return {
-    type: 'shape',
-    outline: { type: 'path', d: `${roundedRectPath(room, room.radius)}${hole}`, rule: 'evenodd' },
-    fill: room.colour(colour, 'line'),
+    type: 'rect' as const,
+    x: x + left,
+    y: y + top,
+    width: Math.max(0, width - left - right),
+    height: Math.max(0, height - top - bottom),
+    radius,
   }
 }
 

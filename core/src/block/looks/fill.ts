@@ -7,15 +7,11 @@ export const fill = defineLook<Colour, string | undefined>({
   initial: undefined,
   resolve: (colour, tokens) => tokens.colour(colour),
   css: (colour) => [['background-color', colour ?? 'transparent']],
-  paint: (colour, { x, y, width, height, radius, colour: shown }) =>
-    colour
-      ? [
-          {
-            type: 'shape',
-            outline: { type: 'rect', x, y, width, height, radius },
-            fill: shown(colour, 'ground'),
-          },
-        ]
-      : [],
+  paint: (colour, room) => {
+    if (!colour) return []
+    const { x, y, width, height, radius } = room
+    const outline = { type: 'rect' as const, x, y, width, height, radius }
+    return [{ type: 'shape', outline, fill: room.colour(colour, 'ground') }]
+  },
   fields: [{ group: 'looks', label: 'ground', path: ['look', 'fill'], control: { type: 'colour' } }],
 })

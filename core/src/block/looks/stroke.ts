@@ -36,14 +36,17 @@ export const stroke = defineLook<z.infer<typeof strokeSchema>, Stroke>({
     ['--line', cssLength(width)],
     ['--dashes', dashes ? dashesCss(colour, dashes) : `linear-gradient(${colour} 0 0)`],
   ],
-  paint: ({ width, colour, dashes }, { content, length, colour: shown }) => {
+  paint: ({ width, colour, dashes }, { content, isDown, length, colour: shown }) => {
     const { x, y, width: across, height: down } = content
-    const [middle, centre] = [y + down / 2, x + across / 2]
-    const d = across >= down ? `M${x} ${middle}H${x + across}` : `M${centre} ${y}V${y + down}`
+    const thick = length(width)
+    // Browsers put what is drawn in the middle of a box on whole px.
+    const inMiddle = (room: number) => Math.round((room - thick) / 2) + thick / 2
+    const [middle, centre] = [y + inMiddle(down), x + inMiddle(across)]
+    const d = isDown ? `M${centre} ${y}V${y + down}` : `M${x} ${middle}H${x + across}`
     return [
       pathMark(d, {
         colour: shown(colour, 'line'),
-        width: length(width),
+        width: thick,
         dashes: dashes && [dashes.dash, dashes.gap],
       }),
     ]

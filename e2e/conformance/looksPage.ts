@@ -1,0 +1,79 @@
+import type { Block } from '@nolvex/core/block/block'
+import type { WrittenLook } from '@nolvex/core/block/looks'
+import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { usualSite } from '@nolvex/core/site/usualSite'
+import { plainStyle } from '@nolvex/core/style/plainStyle'
+import { px } from '@nolvex/core/units/length'
+import type { Random } from './random'
+
+/** px; the page is as wide as its blocks need, and no higher than a window */
+export const LOOKS_SIZE = { width: 1200, height: 800 }
+
+const COLOURS = ['#17211e', '#1f5b4c', '#b9770e', '#a63d2a', '#3e5c76', '#d9d5c8', '#fbfaf6', '#8b938f80']
+
+/** A page of blocks without words, at whole px, each in looks of its own, some in others that cut them off. */
+export function looksPage(random: Random): PageSources {
+  const blocks: Record<string, Block> = {}
+  const add = (block: Omit<Block, 'id' | 'order'>): string => {
+    const id = `b${String(Object.keys(blocks).length).padStart(15, '0')}`
+    blocks[id] = JSON.parse(JSON.stringify({ ...block, id, order: `a${id}` })) as Block
+    return id
+  }
+  const section = add({
+    kind: 'section',
+    arrange: { type: 'placed', padding: { left: px(0), right: px(0) } },
+    place: { height: px(LOOKS_SIZE.height) },
+    look: { fill: { hex: random.pick(COLOURS) } },
+  })
+  for (let index = 0; index < 12; index++) {
+    const at = { left: px(20 + (index % 4) * 290), top: px(20 + Math.floor(index / 4) * 260) }
+    const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
+    if (random.chance(0.2)) add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
+    else {
+      const overflow = random.chance(0.5) ? ('hidden' as const) : ('visible' as const)
+      const arrange = { type: 'placed' as const }
+      const box = add({
+        kind: 'box',
+        parent: section,
+        arrange,
+        place: { ...place, overflow },
+        look: lookOf(random),
+      })
+      const inner = {
+        width: px(120),
+        height: px(90),
+        offset: { left: px(random.int(-40, 90)), top: px(random.int(-30, 60)) },
+      }
+      add({ kind: 'box', parent: box, place: inner, look: lookOf(random) })
+    }
+  }
+  const drawing = { kind: 'drawing', id: 'lookspage0000000', schema: 3, records: { blocks } }
+  return { drawing, site: usualSite, style: plainStyle }
+}
+
+const colourOf = (random: Random) => ({ hex: random.pick(COLOURS) })
+
+function strokeOf(random: Random): WrittenLook['stroke'] {
+  const dashes = random.maybe(0.6, () => ({ dash: random.int(2, 20), gap: random.int(2, 12) }))
+  return { width: px(random.int(1, 12)), colour: colourOf(random), dashes }
+}
+
+/** Borders of one colour all round, or of some sides, in lines that browsers draw alike. */
+function lookOf(random: Random): WrittenLook {
+  const edge = { width: px(random.int(1, 14)), line: 'solid' as const, colour: { hex: '#17211e' } }
+  const isRound = random.chance(0.5)
+  const all = { top: edge, right: edge, bottom: edge, left: edge }
+  const some = {
+    top: random.maybe(0.5, () => ({ ...edge, line: random.pick(['solid', 'dashed'] as const) })),
+    bottom: random.maybe(0.5, () => ({ ...edge, line: random.pick(['solid', 'dashed'] as const) })),
+  }
+  const corner = () => px(random.int(0, 40))
+  return {
+    fill: random.maybe(0.8, () => colourOf(random)),
+    border: random.maybe(0.6, () => (isRound ? all : some)),
+    radius: isRound
+      ? { topLeft: corner(), topRight: corner(), bottomRight: corner(), bottomLeft: corner() }
+      : undefined,
+    opacity: random.maybe(0.3, () => random.int(2, 9) / 10),
+  }
+}
