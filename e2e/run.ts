@@ -3,6 +3,7 @@ import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
+import { exportedFits } from './journeys/exportedFits'
 import { foundGrid } from './journeys/foundGrid'
 import { gridAgreed } from './journeys/gridAgreed'
 import { gridBands } from './journeys/gridBands'
@@ -35,6 +36,7 @@ const journeys: Journey[] = [
   gridBands,
   gridAgreed,
   guidesAndFrames,
+  exportedFits,
   foundGrid,
   gridsInChromium,
   twoWindows,

@@ -58,6 +58,16 @@ export const selections: Journey = {
       'the command list leads to the Ledger',
     )
 
+    await driver.navigate().refresh()
+    await person.until('undo is there after a reload', async () =>
+      driver.executeScript<boolean>(
+        `return [...document.querySelectorAll('.tools .step')].some((b) => b.textContent.trim() === 'Undo' && !b.disabled)`,
+      ),
+    )
+    await person.press('Undo')
+    await person.saved()
+    expectEqual(await count('pagetimetable000'), 0, 'what was pasted before the reload is taken back')
+
     async function pick(name: string, add = false) {
       await driver.executeScript(
         `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey: arguments[1] }))`,

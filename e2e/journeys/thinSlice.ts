@@ -123,7 +123,7 @@ async function dragSelection(person: Person, dx: number, dy: number) {
 }
 
 async function typeMeasures(person: Person, site: Site, project: string) {
-  await selectFirst(person, 'Button')
+  await selectFirst(person, 'Do this')
   await person.fill('[data-figure="wide"]', '120 + 2*20')
   await person.saved()
   expectEqual(

@@ -63,14 +63,14 @@ function copyTree(blocks: Blocks, id: string, newId: () => string): Block[] {
 
 /**
  * Copies blocks beside their originals: after the last of those that stand in the same parent.
- * @returns the change, and the ids of the copies
+ * @returns the change, and each original with its copy
  */
 export function duplicateBlocks(
   blocks: Blocks,
   ids: string[],
   at: AtBand,
   newId: () => string,
-): { operations: Operation[]; made: string[] } {
+): { operations: Operation[]; copies: [original: string, copy: string][] } {
   const byParent = new Map<string | null, string[]>()
   for (const id of outermost(blocks, ids)) {
     const parent = blocks[id].parent ?? null
@@ -80,11 +80,13 @@ export function duplicateBlocks(
     const siblings = siblingsAtBand(blocks, parent, at)
     const originals = siblings.filter(({ id }) => own.includes(id)).map(({ id }) => id)
     const spot = { parent, index: siblings.findIndex(({ id }) => id === originals.at(-1)) + 1 }
-    return { spot, made: copyBlocks(blocks, originals, newId) }
+    return { spot, originals, made: copyBlocks(blocks, originals, newId) }
   })
   return {
     operations: groups.flatMap(({ spot, made }) => insertBlocks(blocks, spot, made, at)),
-    made: groups.flatMap(({ made }) => made.map(([top]) => top.id)),
+    copies: groups.flatMap(({ originals, made }) =>
+      made.map(([top], index): [string, string] => [originals[index], top.id]),
+    ),
   }
 }
 

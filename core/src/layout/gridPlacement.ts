@@ -1,3 +1,5 @@
+import { fittedColumn } from '../resolve/fittedColumn'
+
 /** A child's wishes in a grid. Lines count from 1. */
 export interface GridWish {
   column: { start?: number; span: number }
@@ -12,15 +14,14 @@ export interface GridCell {
 }
 
 /**
- * Places children in a grid of `tracks` columns in reading order; a start and span that run past the last column are
- * moved back, spans cut to the grid. A row counts only beside a column, else the browser would add columns.
+ * Places children in a grid of `tracks` columns in reading order; spans are cut to the
+ * grid, and a start from which they would run past the last column is left out. A row counts only beside a column, else the browser would add columns.
  * @see CSS Grid Layout 2, section 8.5 (sparse packing, row flow)
  */
 export function placeInGrid(wishes: GridWish[], tracks: number): GridCell[] {
   const taken = new Occupancy(tracks)
   const cells: (GridCell | undefined)[] = wishes.map((wish) => {
-    const columns = Math.min(wish.column.span, tracks)
-    const column = wish.column.start && Math.min(wish.column.start, tracks - columns + 1)
+    const { start: column, span: columns } = fittedColumn(wish.column, tracks)
     return column && wish.row.start
       ? taken.take({ column, columns, row: wish.row.start, rows: wish.row.span })
       : undefined
@@ -34,9 +35,8 @@ function placeRest(wishes: GridWish[], cells: (GridCell | undefined)[], tracks: 
   let column = 1
   wishes.forEach((wish, index) => {
     if (cells[index]) return
-    const columns = Math.min(wish.column.span, tracks)
+    const { start: fixed, span: columns } = fittedColumn(wish.column, tracks)
     const rows = wish.row.span
-    const fixed = wish.column.start && Math.min(wish.column.start, tracks - columns + 1)
     if (fixed) {
       if (fixed < column) row++
       column = fixed

@@ -74,9 +74,13 @@ describe('children in a grid of 4 (CSS Grid Layout 2, section 8.5, sparse)', () 
       [3, 2],
     ])
   })
-  test('are moved back and cut where they run past the last column', () => {
+  test('are cut to the columns there are, and follow the others where their start would run past the last', () => {
     expect(placeInGrid([wish(7, 6)], 4)).toEqual([{ column: 1, columns: 4, row: 1, rows: 1 }])
-    expect(placeInGrid([wish(4, 2)], 4)).toEqual([{ column: 3, columns: 2, row: 1, rows: 1 }])
+    expect(cells(wish(1, 2), wish(4, 2), wish(3, 2))).toEqual([
+      [1, 1],
+      [3, 1],
+      [3, 2],
+    ])
   })
 })
 

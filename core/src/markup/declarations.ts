@@ -1,4 +1,5 @@
 import { LOOK_NAMES, looks, looksOn, type AnyLook, type LookName } from '../block/looks'
+import { fittedColumn } from '../resolve/fittedColumn'
 import type { Arrangement, BlockNode, PageNode, ShapeContent, Size } from '../resolve/node'
 import { cssLength, roundTo, type WrittenLength } from '../units/length'
 
@@ -145,9 +146,10 @@ function gridPlace({ place }: BlockNode, tracks: number, css: Declarations) {
   if (place.height.type === 'fill') css.set('align-self', 'stretch')
   const { column, row } = place
   // Cut to the grid as in layout; a line beyond it would make the browser add columns.
-  const span = Math.min(column.span, tracks)
-  css.set('grid-column', line(column.start && Math.min(column.start, tracks - span + 1), span))
-  if (row.start !== undefined || row.span > 1) css.set('grid-row', line(row.start, row.span))
+  const { start, span } = fittedColumn(column, tracks)
+  css.set('grid-column', line(start, span))
+  const rowStart = start === undefined ? undefined : row.start
+  if (rowStart !== undefined || row.span > 1) css.set('grid-row', line(rowStart, row.span))
 }
 
 const line = (start: number | undefined, span: number) =>

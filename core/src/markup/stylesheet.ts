@@ -19,7 +19,7 @@ export interface PageAtBands {
 
 const RESET = fixedCss`*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
 body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere }
-picture { display: block; position: relative }
+picture { display: block; position: relative; overflow: clip }
 picture::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
 picture > img { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
 button { appearance: none; background: none; border-radius: 0; cursor: pointer }

@@ -5,7 +5,8 @@ import { plainStyle } from '../style/plainStyle'
 import type { StyleDocument } from '../style/style'
 import { px } from '../units/length'
 import type { BlockNode } from './node'
-import { PageResolver, resolveAllBands, resolvePage, type PageSources } from './resolvePage'
+import { treeAtBand } from './siblings'
+import { bandsOf, PageResolver, resolveAllBands, resolvePage, type PageSources } from './resolvePage'
 import { blockValue } from './blockLayers'
 
 const { narrow, medium, wide } = usualBands
@@ -173,4 +174,20 @@ test('a page that departs from the project’s grid is resolved on its own', () 
   expect(at(wide).tracks).toHaveLength(5)
   expect(at(narrow).tracks).toHaveLength(4)
   expect(departures(site.records)).toEqual([{ page: page.id, bands: [wide] }])
+})
+
+test('all blocks follow one another as a band has them, hidden ones in their place', () => {
+  const list = [
+    block('top', 'section', 'a0'),
+    block('one', 'box', 'a0', { parent: id('top'), hidden: true }),
+    block('in', 'text', 'a0', { parent: id('one') }),
+    block('two', 'box', 'a1', { parent: id('top'), at: { [narrow]: { order: 'Zz' } } }),
+    block('low', 'section', 'a1'),
+  ]
+  const blocks = Object.fromEntries(list.map((one) => [one.id, one]))
+  const bands = bandsOf(usualSite)
+  const inOrder = (band: string) =>
+    treeAtBand(blocks, { bands, band }).map(({ id, depth }) => `${depth} ${blocks[id].name}`)
+  expect(inOrder(wide)).toEqual(['0 top', '1 one', '2 in', '1 two', '0 low'])
+  expect(inOrder(narrow)).toEqual(['0 top', '1 two', '1 one', '2 in', '0 low'])
 })

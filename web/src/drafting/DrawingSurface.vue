@@ -82,10 +82,26 @@ function dropFiles(event: DragEvent) {
 }
 
 /** What scrolls the page is the desk, or the window its browser frame leaves. */
+const scroller = () => (framed.value ? pane.value : desk.value)
 function scrolled() {
-  scrollTop.value = (framed.value ? pane.value : desk.value)?.scrollTop ?? 0
+  scrollTop.value = scroller()?.scrollTop ?? 0
   follow()
 }
+
+/** The page follows to what is selected where none of it is in view. */
+const AROUND = 40
+watch(
+  () => page.selection.value.join(' '),
+  () => {
+    const [one] = selected.value
+    const element = scroller()
+    if (!one || !element || preview.value) return
+    const [top, bottom] = [one.y * zoom.value, (one.y + one.h) * zoom.value]
+    const isSeen = bottom > element.scrollTop && top < element.scrollTop + element.clientHeight
+    if (!isSeen) element.scrollTo({ top: top - AROUND })
+  },
+  { flush: 'post' },
+)
 useEventListener(desk, 'scroll', scrolled, { passive: true })
 useEventListener(pane, 'scroll', scrolled, { passive: true })
 watch(framed, scrolled, { flush: 'post' })

@@ -16,10 +16,11 @@ const emit = defineEmits<{
 const page = useDraftingPage()
 const control = computed(() => controls[props.state.field.control.type])
 
-/** The band whose value would show again. */
-const source = computed(
-  () => page.bands.value.inOrder.find(({ id }) => id === page.bands.value.lead)?.name ?? '',
-)
+/** What would show again: the value of the band it then comes from, or of the kind. */
+const source = computed(() => {
+  const { block, field } = props.state
+  return block ? page.sourceBeneath(block, field.path) : 'the band nearer the lead'
+})
 </script>
 
 <template>

@@ -14,6 +14,7 @@ const page = useDraftingPage()
 const { selection, selected, placed, drawn, blocks } = page
 const typedPx = useTypedPx()
 const trouble = ref('')
+const count = computed(() => Object.keys(blocks.value).length)
 
 const block = computed(() =>
   selection.value.length === 1 ? placed.value.get(selection.value[0]) : undefined,
@@ -211,7 +212,7 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
         />
       </label>
     </div>
-    <span class="soft blocks">{{ Object.keys(blocks).length }} blocks</span>
+    <span class="soft blocks">{{ count === 1 ? '1 block' : `${count} blocks` }}</span>
   </footer>
 </template>
 

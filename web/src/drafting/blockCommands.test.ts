@@ -219,3 +219,16 @@ describe('guides', () => {
     expect(guides.placed.value).toHaveLength(4)
   })
 })
+
+test('a text put into a row is as wide as its words, and one copied on columns stands beside its original', async () => {
+  await open(
+    section('top', list('line', text('one')), text('card', { place: { column: { start: 1, span: 4 } } })),
+  )
+  draft.page.set('Arrange', ['arrange', 'type'], 'row', [idOf('line')])
+  select('line')
+  commands.put(item('heading'))
+  expect(draft.page.one.value?.place?.width).toBe('fit')
+  select('card')
+  press('Ctrl+D')
+  expect(draft.page.one.value?.place?.column).toEqual({ start: 5, span: 4 })
+})

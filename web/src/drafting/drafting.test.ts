@@ -49,6 +49,22 @@ describe('values of one band', () => {
     expect(draft.placed('one').h).toBe(tall - 30)
   })
 
+  test('say what would show again: the next band that has a value, the lead, or none', async () => {
+    draft = await draftPage([section('top', [text('one')])], 834)
+    const { page } = draft
+    const path = ['arrange', 'padding', 'top']
+    page.set('Change padding', path, px(20) as never, [idOf('one')])
+    page.width.value = 390
+    page.set('Change padding', path, px(10) as never, [idOf('one')])
+    expect(page.sourceBeneath(draft.block('one'), path)).toBe('Medium')
+    page.width.value = 834
+    expect(page.sourceBeneath(draft.block('one'), path)).toBe('what it is without a value')
+    page.width.value = 1440
+    page.set('Change padding', path, px(30) as never, [idOf('one')])
+    page.width.value = 834
+    expect(page.sourceBeneath(draft.block('one'), path)).toBe('Wide')
+  })
+
   test('of the lead hold everywhere that has none of its own', async () => {
     draft = await draftPage([section('top', [text('one')])])
     const path = ['arrange', 'padding', 'left']

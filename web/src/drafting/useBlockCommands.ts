@@ -14,6 +14,7 @@ import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
+import { standBeside } from '@nolvex/core/snap/duplicateBeside'
 import { canNudge, nudgeBlocks } from '@nolvex/core/snap/nudgeBlocks'
 import type { DraftingPage } from './usePage'
 
@@ -37,11 +38,18 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     const spot = others.length ? spotFor(others[0][0], after) : undefined
     const onPage = others.length && !spot ? [...sections, inSection(others)] : sections
     const onPageSpot = spotFor({ kind: 'section' }, after) ?? { parent: null, index: 0 }
+    if (spot?.parent && page.value(blocks.value[spot.parent], ['arrange', 'type']).value === 'row')
+      for (const [top] of others) fitInRow(top)
     page.change(label, [
       ...(onPage.length ? insertBlocks(blocks.value, onPageSpot, onPage, at.value) : []),
       ...(spot ? insertBlocks(blocks.value, spot, others, at.value) : []),
     ])
     select(made.map(([top]) => top.id))
+  }
+
+  /** A new text in a row is as wide as its words: it would take all that is left, and its neighbours with it. */
+  function fitInRow(block: Block) {
+    if (leafShownBy(block, 'richText') && !block.place?.width) block.place = { ...block.place, width: 'fit' }
   }
 
   function spotFor(made: Pick<Block, 'kind'>, after: string | undefined): BlockSpot | undefined {
@@ -63,9 +71,9 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   }
 
   function duplicate() {
-    const { operations, made } = duplicateBlocks(blocks.value, records.value, at.value, newId)
-    page.change('Duplicate', operations)
-    select(made)
+    const { operations, copies } = duplicateBlocks(blocks.value, records.value, at.value, newId)
+    page.change('Duplicate', [...operations, ...standBeside(page.drawn.value, copies)])
+    select(copies.map(([, copy]) => copy))
   }
 
   function paste() {

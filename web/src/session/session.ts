@@ -16,6 +16,7 @@ import { splitParts } from '@nolvex/core/document/splitParts'
 import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { api, type RequestError } from './api'
+import { HistoryKeeper } from './keptHistory'
 import { newId } from './newId'
 import {
   adoptAbandoned,
@@ -56,6 +57,7 @@ export class Session {
   private pending: QueuedChange[] = []
   private shown: Documents = {}
   private history: History = emptyHistory
+  private keeper: HistoryKeeper
   private notSaved: NotSaved[] = []
   private sending = false
   private online = true
@@ -70,7 +72,9 @@ export class Session {
   constructor(
     readonly project: string,
     private onChange: (view: SessionView) => void,
-  ) {}
+  ) {
+    this.keeper = new HistoryKeeper(project)
+  }
 
   /** Loads the project and adopts what closed tabs left behind. @returns its name */
   async open(): Promise<string> {
@@ -78,6 +82,7 @@ export class Session {
     const { name, revision, documents } = await api.documents(this.project)
     this.revision = revision
     this.confirmed = documents
+    this.history = await this.keeper.read(this.revision, (revision) => this.loggedSince(revision))
     this.rebuild()
     // A queue that cannot be taken over now stays where it is until the next time.
     await adoptAbandoned(this.project, this.client, (unfinished) => this.adopt(unfinished)).catch(
@@ -90,6 +95,7 @@ export class Session {
 
   close() {
     this.closed = true
+    this.keeper.close()
     this.socket?.close()
   }
 
@@ -374,6 +380,7 @@ export class Session {
   }
 
   private announce() {
+    this.keeper.keep(this.history, this.revision)
     const working = this.pending.length ? 'saving' : 'saved'
     const connection = this.isGone ? 'gone' : this.online ? working : 'offline'
     this.onChange({

@@ -23,6 +23,7 @@ watch(
 )
 
 const lastStep = computed(() => project.view.history.undo.at(-1)?.label)
+const nextStep = computed(() => project.view.history.redo.at(-1)?.label)
 
 commands.offer([
   {
@@ -75,6 +76,14 @@ function openCommands() {
           @click="project.undo()"
         >
           Undo
+        </button>
+        <button
+          class="action step"
+          :disabled="!nextStep"
+          :title="nextStep ? `Redo: ${nextStep}` : 'Nothing to redo'"
+          @click="project.redo()"
+        >
+          Redo
         </button>
         <button class="action" @click="openCommands">Find or do…</button>
       </div>

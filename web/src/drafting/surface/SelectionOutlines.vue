@@ -40,6 +40,8 @@ const usable = computed(() => {
 <style scoped>
 .selected {
   position: absolute;
+  /* Above guides, so that a handle on one can be pulled. */
+  z-index: 3;
   outline: 2px solid var(--pine);
   pointer-events: none;
 }
