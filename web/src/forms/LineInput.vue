@@ -10,7 +10,7 @@ const props = defineProps<{
   most?: number
   title?: string
 }>()
-/** `take` answers whether what was typed is taken. */
+/** Whoever does not take what was typed refuses it. */
 const emit = defineEmits<{ change: [text: string, refuse: () => void] }>()
 const text = ref(props.value)
 watch(
