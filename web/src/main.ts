@@ -1,6 +1,4 @@
-import 'element-plus/dist/index.css'
-import './theme.css'
-import './forms/controls.css'
+import './theme/index.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'

@@ -2,7 +2,8 @@ import { generateNKeysBetween } from 'fractional-indexing'
 
 const LONGEST = 64
 
-interface Ordered {
+/** A record that stands among others by its key. */
+export interface Ordered {
   id: string
   order: string
 }

@@ -1,10 +1,5 @@
-import { orderAt } from './order'
+import { orderAt, type Ordered } from './order'
 import type { Json, Operation } from './types'
-
-interface Ordered {
-  id: string
-  order: string
-}
 
 /**
  * Operations that put new records among siblings, before number `index`.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import {
   foldCurve,
@@ -9,6 +10,9 @@ import {
 } from '@nolvex/core/viewport/audience'
 import { proposedBands, representativeWidths } from '@nolvex/core/viewport/representativeWidths'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
+import TroubleNote from '../forms/TroubleNote.vue'
+import CountField from '../forms/CountField.vue'
+import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import { useBandChanges } from '../grid/useBandChanges'
 import { api } from '../session/api'
@@ -61,6 +65,14 @@ const misfitPoints = computed(() =>
 )
 const chosen = ref(3)
 const clusters = computed(() => best.value[Math.min(chosen.value, best.value.length) - 1]?.clusters ?? [])
+const widthChoices = computed(() =>
+  Object.fromEntries(
+    best.value.map((_, index) => [
+      String(index + 1),
+      `${index === 0 ? '1 width' : `${index + 1} widths`}, off by ${Math.round(misfit(index))} px`,
+    ]),
+  ),
+)
 const proposal = computed(() => proposedBands(clusters.value))
 
 function takeTyped() {
@@ -90,7 +102,7 @@ const takeProposal = () =>
 function drop(event: DragEvent) {
   if (!event.dataTransfer?.files.length) return
   isImporting.value = true
-  void importer.value?.take(event.dataTransfer.files)
+  void importer.value?.take([...event.dataTransfer.files])
 }
 </script>
 
@@ -163,14 +175,14 @@ function drop(event: DragEvent) {
           :value="(px) => `${Math.round(px)} px`"
         />
         <p class="asked">
-          <label>
-            <select v-model.number="chosen" class="field" aria-label="Number of widths">
-              <option v-for="(_, index) in best" :key="index" :value="index + 1">
-                {{ index + 1 }} {{ index === 0 ? 'width' : 'widths' }}, off by
-                {{ Math.round(misfit(index)) }} px
-              </option>
-            </select>
-          </label>
+          <ChoiceField
+            class="number"
+            label="Number of widths"
+            hide-label
+            :value="String(Math.min(chosen, best.length))"
+            :choices="widthChoices"
+            @change="chosen = Number($event)"
+          />
           <span v-for="cluster in clusters" :key="cluster.from" class="cluster">
             <b>{{ cluster.commonest }}</b>
             <span class="soft"
@@ -179,9 +191,9 @@ function drop(event: DragEvent) {
           </span>
         </p>
         <p class="asked">
-          <button class="action main" @click="takeProposal">
+          <ElButton type="primary" @click="takeProposal">
             Take {{ proposal.length === 1 ? 'this band' : `these ${proposal.length} bands` }}
-          </button>
+          </ElButton>
           <span class="soft">{{ proposal.map(({ name, from }) => `${name} from ${from}`).join(', ') }}</span>
         </p>
         <p v-if="changes.trouble.value" class="trouble-text" role="alert">{{ changes.trouble.value.says }}</p>
@@ -193,23 +205,37 @@ function drop(event: DragEvent) {
     <p v-if="record" class="soft">
       {{ total.toLocaleString('en-GB') }} visits in {{ sizes.length }} sizes; {{ record.source }}.
     </p>
-    <button class="action" @click="isImporting = true">From a file…</button>
+    <ElButton @click="isImporting = true">From a file…</ElButton>
     <form @submit.prevent="ask">
-      <button class="action" :disabled="isAsking">Ask the analytics service</button>
-      <label class="soft days">
+      <ElButton native-type="submit" :disabled="isAsking">Ask the analytics service</ElButton>
+      <span class="soft days">
         for the last
-        <input v-model.number="days" class="field" type="number" min="1" max="365" aria-label="Days" /> days
-      </label>
+        <CountField
+          label="Days"
+          hide-label
+          :value="days"
+          :least="1"
+          :most="365"
+          @change="days = $event ?? 30"
+        />
+        days
+      </span>
     </form>
     <form @submit.prevent="takeTyped">
       <label class="soft">
         Typed, a line each
-        <textarea v-model="typed" class="field" rows="4" placeholder="1440 x 900 1200&#10;390 x 844 900" />
+        <ElInput
+          v-model="typed"
+          type="textarea"
+          :rows="4"
+          aria-label="Sizes, a line each"
+          placeholder="1440 x 900 1200&#10;390 x 844 900"
+        />
       </label>
-      <button class="action" :disabled="!typed.trim()">Use these sizes</button>
+      <ElButton native-type="submit" :disabled="!typed.trim()">Use these sizes</ElButton>
     </form>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
-    <button v-if="record" class="plain" @click="audience.clear">Take the audience away</button>
+    <TroubleNote :says="trouble" />
+    <ElButton v-if="record" link @click="audience.clear">Take the audience away</ElButton>
     <p class="soft">
       Beside a selected block, Wireframe says what share of these visitors see it without scrolling.
     </p>
@@ -267,12 +293,10 @@ form .days {
   gap: 6px;
   align-items: center;
 }
-.days .field {
+.days .count-field {
   width: 64px;
 }
-textarea {
-  width: 100%;
-  height: auto;
-  padding: 5px 8px;
+.number {
+  width: 220px;
 }
 </style>

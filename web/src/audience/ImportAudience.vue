@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { ElButton, ElDialog, ElProgress } from 'element-plus'
 import { proxy } from 'comlink'
-import { ElDialog } from 'element-plus'
 import { computed, ref } from 'vue'
 import {
   AUDIENCE_COLUMNS,
@@ -11,6 +11,8 @@ import {
   type AudienceMapping,
 } from '@nolvex/core/formats/audienceCsv'
 import { readCsv, type CsvTable } from '@nolvex/core/formats/csv'
+import TroubleNote from '../forms/TroubleNote.vue'
+import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import type { ReadAudience } from './audienceWorker'
 import { startAudienceWorker } from './startAudienceWorker'
@@ -59,8 +61,7 @@ function sizesOf(tally: AudienceTally): string | undefined {
 }
 
 /** Takes a file, as the picker or a drop gives it: its beginning is read for the preview. */
-async function take(list: FileList | null | undefined) {
-  const [first] = [...(list ?? [])]
+async function take([first]: File[]) {
   if (!first) return
   stop()
   read.value = undefined
@@ -113,7 +114,7 @@ function mean(column: AudienceColumn, at: string | undefined) {
   mapping.value = { ...mapping.value, [column]: at === undefined ? undefined : Number(at) }
 }
 function drop(event: DragEvent) {
-  void take(event.dataTransfer?.files)
+  void take([...(event.dataTransfer?.files ?? [])])
 }
 </script>
 
@@ -124,16 +125,7 @@ function drop(event: DragEvent) {
         A CSV file with viewport sizes and visits, from any analytics program and of any length. Drop it here,
         or choose it.
       </p>
-      <label class="action pick"
-        >Choose a file…
-        <input
-          class="visually-hidden"
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv"
-          aria-label="Audience file"
-          @change="take(($event.target as HTMLInputElement).files)"
-        />
-      </label>
+      <FilePick words="Choose a file…" label="Audience file" accept=".csv,.tsv,.txt,text/csv" @files="take" />
       <template v-if="head && file">
         <p>
           <b>{{ file.name }}</b>
@@ -149,8 +141,8 @@ function drop(event: DragEvent) {
             @change="mean(column, $event)"
           />
         </div>
-        <p v-if="lacking" class="trouble-text" role="alert">{{ lacking }}</p>
-        <table v-else class="ruled">
+        <TroubleNote :says="lacking" />
+        <table v-if="!lacking" class="ruled">
           <thead>
             <tr>
               <th scope="col">Row</th>
@@ -165,11 +157,10 @@ function drop(event: DragEvent) {
           </tbody>
         </table>
       </template>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
       <div v-if="progress !== undefined" class="progress">
-        <progress :value="progress" aria-label="Reading" />
-        <span>{{ Math.round(progress * 100) }} %</span>
-        <button class="plain" @click="stop">Cancel</button>
+        <ElProgress :percentage="Math.round(progress * 100)" aria-label="Reading" />
+        <ElButton link @click="stop">Cancel</ElButton>
       </div>
       <div v-if="read" role="status">
         <p>
@@ -192,15 +183,10 @@ function drop(event: DragEvent) {
       </div>
     </div>
     <template #footer>
-      <button v-if="read" class="action main" @click="use">Use this audience</button>
-      <button
-        v-else
-        class="action main"
-        :disabled="!head || !!lacking || progress !== undefined"
-        @click="start"
-      >
+      <ElButton v-if="read" type="primary" @click="use">Use this audience</ElButton>
+      <ElButton v-else type="primary" :disabled="!head || !!lacking || progress !== undefined" @click="start">
         Read the whole file
-      </button>
+      </ElButton>
     </template>
   </ElDialog>
 </template>
@@ -217,12 +203,9 @@ function drop(event: DragEvent) {
   gap: 10px;
   width: 100%;
 }
-.pick {
-  display: inline-flex;
-  align-items: center;
-}
 .progress {
-  display: flex;
+  display: grid;
+  grid-template-columns: 240px auto;
   gap: 10px;
   align-items: center;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElProgress } from 'element-plus'
 import { proxy } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
@@ -51,12 +52,12 @@ async function work() {
       Seen without scrolling by <b>{{ percent(seen.get(block) ?? 0) }}</b> of visitors
     </template>
     <template v-else-if="progress !== undefined">
-      <progress :value="progress" aria-label="Laying the page out for everybody" />
-      <button class="plain" @click="stop">Cancel</button>
+      <ElProgress :percentage="Math.round(progress * 100)" aria-label="Laying the page out for everybody" />
+      <ElButton link @click="stop">Cancel</ElButton>
     </template>
     <template v-else>
       <p v-if="trouble" class="trouble-text">{{ trouble }}</p>
-      <button class="plain" @click="work">Who sees it without scrolling?</button>
+      <ElButton link @click="work">Who sees it without scrolling?</ElButton>
     </template>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElInput, type InputInstance } from 'element-plus'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useCommands, type Command } from './commandStore'
 
@@ -6,7 +7,7 @@ const commands = useCommands()
 const isOpen = ref(false)
 const typed = ref('')
 const chosen = ref(0)
-const field = ref<HTMLInputElement>()
+const field = ref<InputInstance>()
 
 commands.offer([{ id: 'commands', label: 'Find or do…', keys: ['Ctrl+K'], run: () => (isOpen.value = true) }])
 defineExpose({ open: () => (isOpen.value = true) })
@@ -42,7 +43,7 @@ function run(command: Command | undefined) {
 <template>
   <div v-if="isOpen" class="veil" @pointerdown.self="isOpen = false">
     <div class="list" role="dialog" aria-label="Find or do">
-      <input
+      <ElInput
         ref="field"
         v-model="typed"
         class="typed"

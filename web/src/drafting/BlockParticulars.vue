@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { kindOf } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
+import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import LineInput from '../forms/LineInput.vue'
 import { useFields, type FieldState } from './fields/useFields'
@@ -66,7 +67,7 @@ function rename(name: string) {
       <p class="soft">
         {{ title }}<template v-if="!page.isLead.value"> · at {{ page.band.value.name }}</template>
       </p>
-      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
       <section v-for="{ group, states, more } in shown" :key="group">
         <h3 v-if="TITLES[group]">{{ TITLES[group] }}</h3>
         <LeafRow
@@ -96,12 +97,9 @@ function rename(name: string) {
 
 <style scoped>
 .particulars {
-  flex: none;
-  width: 264px;
+  min-height: 100%;
   padding: 12px 14px 24px;
-  overflow: auto;
   background: var(--paper);
-  border-left: 1px solid var(--hairline);
 }
 .particulars .name :deep(.el-input__wrapper) {
   padding: 0;

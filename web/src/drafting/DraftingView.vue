@@ -1,16 +1,20 @@
 <script setup lang="ts">
+import { ElButton, ElSplitter, ElSplitterPanel } from 'element-plus'
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { leafShownBy } from '@nolvex/core/block/block'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import { usePanels } from './usePanels'
+import TroubleNote from '../forms/TroubleNote.vue'
+import PickField from '../forms/PickField.vue'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
 import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
 import MeasureStrip from './MeasureStrip.vue'
-import OutlineList from './OutlineList.vue'
+import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
 import ShowPanel from './ShowPanel.vue'
 import GuidePanel from './guides/GuidePanel.vue'
@@ -34,6 +38,11 @@ const shelf = ref<{ focus: () => void }>()
 const pages = computed(() =>
   pagesInOrder(project.site.records.pages).filter(({ page }) => page.kind !== 'external'),
 )
+const pageChoices = computed(() =>
+  Object.fromEntries(
+    pages.value.map(({ page, depth }) => [page.id, `${'\u2003'.repeat(depth)}${page.title || 'Untitled'}`]),
+  ),
+)
 const pageId = computed(() => String(route.params.page || pages.value[0]?.page.id || ''))
 const current = computed(() => project.site.records.pages[pageId.value])
 watch(current, (page, before) => {
@@ -44,12 +53,25 @@ const page = usePage(pageId)
 provide(draftingPage, page)
 const { put } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
+const { panels, toggle: togglePanel } = usePanels()
 useGuideCommands(page)
 offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
 const { rulers } = useOverlays()
 const { chosen: shownIn, choose } = useViewport()
 useCommands().offer([
   { id: 'rulers', label: 'Show or hide the rulers', keys: ['U'], run: () => (rulers.value = !rulers.value) },
+  {
+    id: 'left-panel',
+    label: 'Close or open the outline and the shelf',
+    keys: ['Alt+O'],
+    run: () => togglePanel('left'),
+  },
+  {
+    id: 'right-panel',
+    label: 'Close or open the particulars',
+    keys: ['Alt+P'],
+    run: () => togglePanel('right'),
+  },
   {
     id: 'frame',
     label: 'Show or hide the browser frame',
@@ -85,43 +107,50 @@ async function addPictures(files: File[], block: string | undefined) {
   <main v-if="current" class="drafting">
     <div class="top">
       <div class="page">
-        <select :value="pageId" aria-label="Page" @change="open(($event.target as HTMLSelectElement).value)">
-          <option v-for="{ page: one, depth } in pages" :key="one.id" :value="one.id">
-            {{ '\u2003'.repeat(depth) }}{{ one.title || 'Untitled' }}
-          </option>
-        </select>
+        <PickField
+          class="pick"
+          label="Page"
+          hide-label
+          :value="pageId"
+          :choices="pageChoices"
+          @change="$event && open($event)"
+        />
         <span class="soft">{{ page.band.value.name }} band</span>
       </div>
       <WidthRail />
       <div class="tools">
         <GuidePanel />
         <ShowPanel />
-        <button class="action" @click="isExporting = true">Take away…</button>
+        <ElButton @click="isExporting = true">Take away…</ElButton>
       </div>
     </div>
-    <p v-if="trouble" class="trouble" role="alert">
-      {{ trouble }} <button class="plain" @click="trouble = ''">Understood</button>
-    </p>
-    <div class="middle">
-      <div class="left">
-        <OutlineList />
-        <ShelfList ref="shelf" @put="put" />
-      </div>
-      <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
-        <template #empty>
-          <div class="begin">
-            <h2>{{ current.title }} has no drawing yet</h2>
-            <p>
-              Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
-              columns.
-            </p>
-            <button class="action main" @click="put(shelfItems[0])">Put a section</button>
-          </div>
-        </template>
-      </DrawingSurface>
-      <p v-else class="loading soft" role="status">Loading the fonts…</p>
-      <BlockParticulars @pictures="addPictures" />
-    </div>
+    <TroubleNote class="trouble" :says="trouble" closable @close="trouble = ''" />
+    <ElSplitter class="middle">
+      <ElSplitterPanel v-model:size="panels.left" :min="168" :max="440" collapsible>
+        <div class="left">
+          <OutlineList />
+          <ShelfList ref="shelf" @put="put" />
+        </div>
+      </ElSplitterPanel>
+      <ElSplitterPanel class="page-panel">
+        <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
+          <template #empty>
+            <div class="begin">
+              <h2>{{ current.title }} has no drawing yet</h2>
+              <p>
+                Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
+                columns.
+              </p>
+              <ElButton type="primary" @click="put(shelfItems[0])">Put a section</ElButton>
+            </div>
+          </template>
+        </DrawingSurface>
+        <p v-else class="loading soft" role="status">Loading the fonts…</p>
+      </ElSplitterPanel>
+      <ElSplitterPanel v-model:size="panels.right" :min="232" :max="480" collapsible>
+        <BlockParticulars @pictures="addPictures" />
+      </ElSplitterPanel>
+    </ElSplitter>
     <MeasureStrip />
     <ExportDialog v-model="isExporting" :page="pageId" :width="page.width.value" />
   </main>
@@ -154,15 +183,10 @@ async function addPictures(files: File[], block: string | undefined) {
   width: 200px;
   padding: 0 14px;
 }
-.page select {
-  width: 100%;
-  height: 26px;
-  padding-left: 6px;
-  border: 1px solid var(--edge);
-  border-radius: 2px;
+.page :deep(.el-select__placeholder) {
   font-weight: 700;
 }
-.page span {
+.page > span {
   font-size: 11px;
   line-height: 14px;
 }
@@ -174,18 +198,19 @@ async function addPictures(files: File[], block: string | undefined) {
   padding: 0 14px 0 4px;
 }
 .middle {
-  display: flex;
   flex: 1;
+  height: auto;
   min-height: 0;
+}
+.page-panel {
+  display: flex;
+  overflow: hidden;
 }
 .left {
   display: flex;
-  flex: none;
   flex-direction: column;
-  width: 200px;
-  min-height: 0;
+  height: 100%;
   background: var(--paper);
-  border-right: 1px solid var(--hairline);
 }
 .begin {
   width: 400px;
@@ -198,10 +223,6 @@ async function addPictures(files: File[], block: string | undefined) {
 }
 .trouble {
   flex: none;
-  padding: 6px 16px;
-  background: #f7e3df;
-  color: #7c2a1c;
-  font-weight: 600;
 }
 .loading {
   flex: 1;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { useExport } from '../session/useExport'
 
 const props = defineProps<{ page: string; width: number }>()
@@ -26,20 +27,19 @@ const kinds = [
           <b>{{ kind.label }}</b>
           <span class="soft">{{ kind.about }}</span>
         </div>
-        <button
-          class="action"
+        <ElButton
           :disabled="running !== undefined"
           :data-export="kind.label"
           @click="take(kind.label, { ...kind.input, page: props.page, width: props.width })"
         >
           Take
-        </button>
+        </ElButton>
       </li>
     </ul>
     <p v-if="running" role="status">
-      Making the {{ running.label }}… <button class="plain" @click="cancel">Cancel</button>
+      Making the {{ running.label }}… <ElButton link @click="cancel">Cancel</ElButton>
     </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
   </ElDialog>
 </template>
 

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { roundTo } from '@nolvex/core/units/length'
-import { readLength } from '@nolvex/core/units/typedLength'
 import type { Operation, Json } from '@nolvex/core/document/types'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
 import { isPlacedFreely, typedFigure, type Figure } from '@nolvex/core/snap/typedFigure'
-import { useTypedPx } from '../forms/useTypedPx'
+import TroubleNote from '../forms/TroubleNote.vue'
+import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
+import LineInput from '../forms/LineInput.vue'
 import { useDraftingPage } from './useDraftingPage'
 
 const page = useDraftingPage()
 const { selection, selected, placed, drawn, blocks } = page
-const typedPx = useTypedPx()
 const trouble = ref('')
 const count = computed(() => Object.keys(blocks.value).length)
 
@@ -85,31 +85,30 @@ const figures = computed((): FigureField[] => {
   ]
 })
 
-function typeFigure({ value, name, isOpen }: FigureField, event: Event) {
-  const field = event.target as HTMLInputElement
+const SIZE_WORDS = ['fit', 'fill']
+const selectAll = (event: FocusEvent) => (event.target as HTMLInputElement).select()
+
+function typeFigure({ name, isOpen }: FigureField, typed: TypedMeasure) {
   trouble.value = ''
-  const change = isOpen ? changeTyped(field.value, name) : undefined
+  const change = isOpen && typed ? changeTyped(typed, name) : undefined
   if (change?.length) page.change(`Change ${name}`, change)
-  else field.value = value
 }
 
 /** What a typed figure comes to: a place on the page, or a size in words or as a length. */
-function changeTyped(text: string, name: Figure): Operation[] | undefined {
+function changeTyped(typed: NonNullable<TypedMeasure>, name: Figure): Operation[] | undefined {
   const isSize = name === 'wide' || name === 'tall'
-  const word = text.trim().toLowerCase()
   const leaf = ['place', name === 'wide' ? 'width' : 'height']
-  if (isSize && (word === 'fit' || word === 'fill'))
-    return setLeaf(page.records.value, leaf, word, page.at.value)
-  const px = typedPx(text, parent.value?.w ?? page.pageWidth.value)
-  if ('error' in px) return refuse(px.error)
-  if (isSize && px.px < 0) return refuse('A size cannot be negative.')
-  const typed = page.typedLength(text)
-  const length = 'length' in typed ? typed.length : undefined
-  if (length?.unit === '%' && (name === 'top' || name === 'tall'))
+  if ('word' in typed)
+    return isSize
+      ? setLeaf(page.records.value, leaf, typed.word, page.at.value)
+      : refuse('Only a size can be “fit” or “fill”. Type a figure.')
+  const { length, px } = typed
+  if (isSize && px < 0) return refuse('A size cannot be negative.')
+  if (length.unit === '%' && (name === 'top' || name === 'tall'))
     return refuse('A percentage has a meaning only across. Use px.')
   return selected.value.flatMap((one) =>
     isPlacedFreely(drawn.value, one) && (!isSize || isHeldAtBothEnds(one, name))
-      ? typedFigure(drawn.value, one, name, px.px)
+      ? typedFigure(drawn.value, one, name, px)
       : setLeaf([one.record], leaf, length as unknown as Json, page.at.value),
   )
 }
@@ -125,36 +124,26 @@ function refuse(why: string): undefined {
 }
 
 /** Reads “1–5”, “1-5” or “3”. */
-function typeColumns(event: Event) {
-  const field = event.target as HTMLInputElement
-  const [, first, last] = /^(\d+)(?:\s*[-–]\s*(\d+))?$/.exec(field.value.trim()) ?? []
+function typeColumns(typed: string) {
+  const [, first, last] = /^(\d+)(?:\s*[-–]\s*(\d+))?$/.exec(typed) ?? []
   const start = Number(first)
   const end = Number(last ?? first)
-  if (!first || start < 1 || end < start || end > tracks.value) {
-    trouble.value = `Type columns from 1 to ${tracks.value}, such as 1–${Math.min(5, tracks.value)}.`
-    field.value = columns.value
-    return
-  }
-  trouble.value = ''
+  const isPlace = first !== undefined && start >= 1 && end >= start && end <= tracks.value
+  trouble.value = isPlace
+    ? ''
+    : `Type columns from 1 to ${tracks.value}, such as 1–${Math.min(5, tracks.value)}.`
+  if (!isPlace) return
   const set = (leaf: string, value: number) =>
     setLeaf(page.records.value, ['place', 'column', leaf], value, page.at.value)
   page.change('Change columns', [...set('start', start), ...set('span', end - start + 1)])
 }
 
-function typeGap(event: Event) {
-  const field = event.target as HTMLInputElement
-  const typed = readLength(field.value)
+function typeGap(typed: TypedMeasure) {
   const source = aboveSource.value
-  if (!source || 'error' in typed || typed.length.unit !== 'px' || typed.length.value < 0) {
-    trouble.value = 'error' in typed ? typed.error : 'Type a gap in px.'
-    field.value = String(roundTo(above.value?.size ?? 0, 2))
-    return
-  }
-  trouble.value = ''
-  page.set('Change spacing', source.path, source.value(typed.length.value), [source.record])
+  const isGap = typed && 'px' in typed && typed.length.unit === 'px' && typed.px >= 0
+  trouble.value = isGap ? '' : 'Type a gap in px.'
+  if (isGap && source) page.set('Change spacing', source.path, source.value(typed.px), [source.record])
 }
-
-const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur()
 </script>
 
 <template>
@@ -163,26 +152,19 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
       <b dir="auto">{{ page.nameOf(block.key) }}</b> stands
       <template v-if="inGrid">
         on columns
-        <input
-          class="figure"
-          size="5"
-          :value="columns"
-          aria-label="Columns"
-          @change="typeColumns"
-          @keydown.enter="leave"
-        />
+        <LineInput class="figure underlined" label="Columns" :value="columns" @change="typeColumns" />
         of {{ tracks }},
       </template>
       <template v-else-if="parent">in {{ page.nameOf(parent.key) }}, </template>
       <template v-else>on the page, </template>
       <template v-if="above">
-        <input
+        <LengthInput
           v-if="aboveSource"
-          class="figure short"
-          :value="roundTo(above.size, 2)"
-          aria-label="Gap above"
+          class="figure short underlined"
+          label="Gap above"
+          :value="String(roundTo(above.size, 2))"
           @change="typeGap"
-          @keydown.enter="leave"
+          @trouble="trouble = $event"
         />
         <span v-else>{{ roundTo(above.size, 2) }}</span>
         below
@@ -194,21 +176,24 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
       <b>{{ selection.length }} blocks</b> are selected.
     </p>
     <p v-else class="sentence soft">Select a block to read and type its measures here.</p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <div v-if="selection.length" class="figures">
       <label v-for="figure in figures" :key="figure.name">
         {{ figure.name }}
-        <input
-          class="figure"
-          size="6"
+        <LengthInput
+          class="figure underlined"
+          :label="figure.name"
           :value="figure.value"
-          :readonly="!figure.isOpen"
+          :words="SIZE_WORDS"
+          :percent-of="parent?.w ?? page.pageWidth.value"
+          :read="page.typedLength"
+          :disabled="!figure.isOpen"
           :title="figure.isOpen ? 'A number, a unit such as 1.5em, or a sum' : figure.why"
           :placeholder="figure.value === '' ? 'mixed' : ''"
           :data-figure="figure.name"
-          @focus="($event.target as HTMLInputElement).select()"
+          @focus="selectAll"
           @change="typeFigure(figure, $event)"
-          @keydown.enter="leave"
+          @trouble="trouble = $event"
         />
       </label>
     </div>
@@ -233,20 +218,22 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
   text-overflow: ellipsis;
 }
 .figure {
-  width: auto;
-  height: 20px;
-  padding: 0 2px;
-  border: 0;
-  border-bottom: 1px solid var(--edge);
-  background: none;
-  font-weight: 700;
+  width: 62px;
+}
+.sentence .figure {
+  display: inline-flex;
 }
 .figure.short {
-  width: 34px;
+  width: 44px;
 }
-.figure[readonly] {
+.figure :deep(.el-input__inner) {
+  height: 20px;
+  font-weight: 700;
+}
+.figure.is-disabled :deep(.el-input__wrapper) {
   border-bottom-style: dotted;
-  color: var(--soft);
+}
+.figure.is-disabled :deep(.el-input__inner) {
   font-weight: 400;
 }
 .figures {
@@ -254,14 +241,15 @@ const leave = (event: KeyboardEvent) => (event.target as HTMLInputElement).blur(
   gap: 12px;
   margin-left: auto;
 }
-.figures .figure {
-  width: 62px;
+.figures label {
+  display: flex;
+  gap: 4px;
+  align-items: center;
 }
-.trouble {
-  overflow: hidden;
-  color: var(--brick);
-  font-weight: 600;
-  text-overflow: ellipsis;
+.strip .trouble-note {
+  flex: none;
+  width: auto;
+  max-width: 50%;
 }
 .blocks {
   margin-left: auto;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { ElButton, ElInput, type InputInstance } from 'element-plus'
 import { computed, ref } from 'vue'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 
 const emit = defineEmits<{ put: [item: ShelfItem] }>()
 const typed = ref('')
-const field = ref<HTMLInputElement>()
+const field = ref<InputInstance>()
 
 const found = computed(() => {
   const word = typed.value.trim().toLowerCase()
@@ -22,17 +23,16 @@ defineExpose({ focus: () => field.value?.focus() })
 
 <template>
   <div class="shelf">
-    <input
+    <ElInput
       ref="field"
       v-model="typed"
-      class="field"
       placeholder="Type to find a block"
       aria-label="Find something to put on the page"
       @keydown.enter="put(found[0])"
-      @keydown.esc="($event.target as HTMLInputElement).blur()"
+      @keydown.esc="field?.blur()"
     />
     <div class="items">
-      <button
+      <ElButton
         v-for="item in found"
         :key="item.id"
         :data-shelf="item.id"
@@ -40,7 +40,7 @@ defineExpose({ focus: () => field.value?.focus() })
         @click="put(item)"
       >
         {{ item.label }}
-      </button>
+      </ElButton>
     </div>
     <p v-if="found.length === 0" class="soft">Nothing on the shelf is called that.</p>
   </div>
@@ -52,23 +52,15 @@ defineExpose({ focus: () => field.value?.focus() })
   padding: 12px;
   border-top: 1px solid var(--hairline);
 }
-.field {
-  width: 100%;
-}
 .items {
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
   margin-top: 8px;
 }
-.items button {
-  padding: 2px 8px;
-  border: 1px solid var(--edge);
-  border-radius: 2px;
-  background: #fff;
-  cursor: pointer;
-}
-.items button:hover {
-  border-color: var(--ink);
+.items .el-button {
+  height: 26px;
+  padding: 0 8px;
+  font-weight: 400;
 }
 </style>

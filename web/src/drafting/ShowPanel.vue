@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElPopover } from 'element-plus'
+import { ElButton, ElCheckbox, ElCollapse, ElCollapseItem } from 'element-plus'
 import { computed } from 'vue'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
 import type { Underlay } from '@nolvex/core/site/gridPlan'
+import PopPanel from '../forms/PopPanel.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import { OVERLAY_KEYS, useOverlays } from '../grid/useOverlays'
@@ -62,18 +63,14 @@ const toggleFold = (key: string) =>
 </script>
 
 <template>
-  <ElPopover trigger="click" placement="bottom-end" :width="320" :teleported="true" :show-arrow="false">
-    <template #reference>
-      <button class="action">Show…</button>
-    </template>
+  <PopPanel words="Show…" :width="320">
     <div class="show">
       <h3>Lines</h3>
       <div class="two">
-        <label v-for="name in names" :key="name">
-          <input v-model="shown[name]" type="checkbox" /> {{ OVERLAYS[name] }}
-          <kbd>{{ OVERLAY_KEYS[name] }}</kbd>
-        </label>
-        <label><input v-model="rulers" type="checkbox" /> Rulers <kbd>U</kbd></label>
+        <ElCheckbox v-for="name in names" :key="name" v-model="shown[name]"
+          >{{ OVERLAYS[name] }} <kbd>{{ OVERLAY_KEYS[name] }}</kbd></ElCheckbox
+        >
+        <ElCheckbox v-model="rulers">Rulers <kbd>U</kbd></ElCheckbox>
       </div>
       <h3>Screen and browser</h3>
       <ChoiceField label="Screen" :value="screen.key" :choices="screenChoices" @change="setScreen" />
@@ -89,30 +86,24 @@ const toggleFold = (key: string) =>
       </p>
       <p v-else class="trouble-text">This frame leaves nothing of this screen.</p>
       <div class="two">
-        <label
-          ><input
-            type="checkbox"
-            :checked="chosen.isFramed"
-            @change="setFramed(($event.target as HTMLInputElement).checked)"
-          />
-          Browser frame <kbd>M</kbd></label
+        <ElCheckbox :model-value="chosen.isFramed" @change="setFramed($event as boolean)"
+          >Browser frame <kbd>M</kbd></ElCheckbox
         >
-        <label
-          ><input
-            type="checkbox"
-            :checked="chosen.scrollBars"
-            @change="choose({ scrollBars: ($event.target as HTMLInputElement).checked })"
-          />
-          Scroll bar</label
+        <ElCheckbox :model-value="chosen.scrollBars" @change="choose({ scrollBars: $event as boolean })"
+          >Scroll bar</ElCheckbox
         >
       </div>
-      <details>
-        <summary>Folds of other screens too</summary>
-        <label v-for="one in screens" :key="one.key">
-          <input type="checkbox" :checked="chosen.folds.includes(one.key)" @change="toggleFold(one.key)" />
-          {{ one.name }}
-        </label>
-      </details>
+      <ElCollapse>
+        <ElCollapseItem title="Folds of other screens too">
+          <ElCheckbox
+            v-for="one in screens"
+            :key="one.key"
+            :model-value="chosen.folds.includes(one.key)"
+            @change="toggleFold(one.key)"
+            >{{ one.name }}</ElCheckbox
+          >
+        </ElCollapseItem>
+      </ElCollapse>
       <template v-if="underlay">
         <h3>Picture under the drawing</h3>
         <div class="four">
@@ -121,21 +112,21 @@ const toggleFold = (key: string) =>
           <FigureField label="wide" :value="underlay.width" @change="widen" />
           <FigureField label="strength, %" :value="underlay.strength" @change="strengthen" />
         </div>
-        <button
-          class="plain"
+        <ElButton
+          link
           @click="project.setSite('Take the picture away', 'pages', page.page.value, ['underlay'], undefined)"
         >
           Take it away
-        </button>
+        </ElButton>
       </template>
       <h3>Blocks snap to</h3>
       <div class="two">
-        <label v-for="(words, kind) in KINDS" :key="kind">
-          <input v-model="snapping[kind]" type="checkbox" /> {{ words }}
-        </label>
+        <ElCheckbox v-for="(words, kind) in KINDS" :key="kind" v-model="snapping[kind]">{{
+          words
+        }}</ElCheckbox>
       </div>
     </div>
-  </ElPopover>
+  </PopPanel>
 </template>
 
 <style scoped>
@@ -155,14 +146,8 @@ const toggleFold = (key: string) =>
   grid-template-columns: 1fr 1fr;
   gap: 4px 8px;
 }
-label {
-  color: var(--ink);
-}
-details label {
-  display: block;
-}
-summary {
-  cursor: pointer;
+.show :deep(.el-collapse-item__content) {
+  display: grid;
 }
 kbd {
   color: var(--soft);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Band } from '@nolvex/core/site/site'
@@ -126,9 +127,10 @@ function step(event: KeyboardEvent) {
     >
       <span v-if="moved?.id === one.id" class="px-tag">{{ moved.from }} px</span>
     </div>
-    <button
+    <ElButton
       v-for="one in bands.inOrder"
       :key="one.id"
+      text
       class="band"
       :class="{ current: one.id === band.id }"
       :style="{ left: `${Math.max(0, at(one.from)) + 6}px` }"
@@ -137,7 +139,7 @@ function step(event: KeyboardEvent) {
       @click="width = one.drawnAt"
     >
       {{ one.name }}<span v-if="one.id === bands.lead"> · lead</span>
-    </button>
+    </ElButton>
     <div
       class="handle"
       role="slider"
@@ -198,17 +200,14 @@ text {
   fill: var(--soft);
   font-size: 10px;
 }
-.band {
+.band.el-button {
   position: absolute;
   top: 39px;
-  padding: 0;
-  border: 0;
-  background: none;
   font-size: 11px;
+  font-weight: 400;
   line-height: 18px;
-  cursor: pointer;
 }
-.band.current {
+.band.el-button.current {
   color: var(--pine);
   font-weight: 700;
 }

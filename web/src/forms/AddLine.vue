@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 
 /** A line to type something new on; Enter adds it and the next can be typed. */
@@ -16,15 +17,14 @@ function add() {
 
 <template>
   <form class="add-line" @submit.prevent="add">
-    <input
+    <ElInput
       v-model="text"
-      class="field"
       :aria-label="label"
       :placeholder="placeholder ?? label"
       :maxlength="max ?? 500"
       dir="auto"
     />
-    <button class="action" :disabled="!text.trim()">Add</button>
+    <ElButton native-type="submit" :disabled="!text.trim()">Add</ElButton>
   </form>
 </template>
 
@@ -32,9 +32,5 @@ function add() {
 .add-line {
   display: flex;
   gap: 6px;
-}
-.field {
-  flex: 1;
-  min-width: 0;
 }
 </style>

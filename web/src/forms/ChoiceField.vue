@@ -1,24 +1,35 @@
 <script setup lang="ts" generic="T extends string">
+import { computed } from 'vue'
+import SelectField from './SelectField.vue'
+
 /** A labelled choice of one; the empty choice, when there is one, means no value. */
-defineProps<{
+const props = defineProps<{
   label: string
   value?: T
   choices: Readonly<Partial<Record<T, string>>>
   none?: string
   hideLabel?: boolean
+  disabled?: boolean
 }>()
 const emit = defineEmits<{ change: [value: T | undefined] }>()
 
-const chosen = (event: Event) => emit('change', ((event.target as HTMLSelectElement).value || undefined) as T)
+const options = computed(() => ({
+  ...(props.none === undefined ? {} : { '': props.none }),
+  ...(props.choices as Record<string, string>),
+}))
 </script>
 
 <template>
   <label class="choice-field">
     <span :class="{ 'visually-hidden': hideLabel }">{{ label }}</span>
-    <select class="field" :value="value ?? ''" @change="chosen">
-      <option v-if="none !== undefined" value="">{{ none }}</option>
-      <option v-for="(words, choice) in choices" :key="choice" :value="choice">{{ words }}</option>
-    </select>
+    <SelectField
+      :label="label"
+      :value="value ?? ''"
+      :options="options"
+      :placeholder="none"
+      :disabled="disabled"
+      @change="emit('change', ($event || undefined) as T | undefined)"
+    />
   </label>
 </template>
 
@@ -26,12 +37,7 @@ const chosen = (event: Event) => emit('change', ((event.target as HTMLSelectElem
 .choice-field {
   display: grid;
   gap: 2px;
+  min-width: 96px;
   color: var(--soft);
-}
-.field {
-  width: 100%;
-  min-width: 0;
-  padding-left: 4px;
-  color: var(--ink);
 }
 </style>

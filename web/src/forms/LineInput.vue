@@ -1,36 +1,62 @@
 <script setup lang="ts">
 import { ElInput } from 'element-plus'
-import { ref, watch } from 'vue'
+import { nextTick, ref, watch } from 'vue'
 
-/** One line that is written when it is left or Enter is pressed, and shows what stands again when it is refused. */
+/**
+ * Words that are written when they are left or Enter is pressed.
+ * Escape gives back what stood; a second one is for whatever the field stands on.
+ */
 const props = defineProps<{
   label: string
   value: string
   placeholder?: string
-  most?: number
+  max?: number
+  /** lines of a text that may have several */
+  rows?: number
   title?: string
+  disabled?: boolean
+  /** Enter keeps the keys in the field, for another try */
+  stays?: boolean
 }>()
-/** Whoever does not take what was typed refuses it. */
-const emit = defineEmits<{ change: [text: string, refuse: () => void] }>()
+const emit = defineEmits<{ change: [text: string] }>()
 const text = ref(props.value)
-watch(
-  () => props.value,
-  (value) => (text.value = value),
-)
+const giveBack = () => (text.value = props.value)
+watch(() => props.value, giveBack)
 
-function written() {
-  if (text.value.trim() !== props.value) emit('change', text.value.trim(), () => (text.value = props.value))
+/** Whatever becomes of what was typed, the field then shows what stands. */
+async function written() {
+  const typed = text.value.trim()
+  if (typed !== props.value) emit('change', typed)
+  await nextTick()
+  giveBack()
+}
+
+function keyed(event: KeyboardEvent) {
+  const field = event.target as HTMLInputElement
+  if (event.key === 'Enter' && !props.rows) {
+    if (props.stays) field.select()
+    else field.blur()
+  }
+  if (event.key === 'Escape' && text.value !== props.value) {
+    event.stopPropagation()
+    giveBack()
+  }
 }
 </script>
 
 <template>
   <ElInput
     v-model="text"
+    :type="rows ? 'textarea' : 'text'"
+    :rows="rows"
     :aria-label="label"
     :placeholder="placeholder"
-    :maxlength="most ?? 200"
+    :maxlength="max ?? 500"
     :title="title"
+    :disabled="disabled"
+    dir="auto"
+    autocomplete="off"
     @change="written"
-    @keydown.enter="($event.target as HTMLInputElement).blur()"
+    @keydown="keyed($event as KeyboardEvent)"
   />
 </template>

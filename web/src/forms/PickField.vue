@@ -47,7 +47,7 @@ function chosen(value: string | undefined) {
 .pick-field {
   display: grid;
   gap: 2px;
-  min-width: 0;
+  min-width: 96px;
   color: var(--soft);
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElSelect } from 'element-plus'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { startingWith } from './startingWith'
 
 /** One choice of a few, or of many that are found by typing. */
 const props = defineProps<{
@@ -12,9 +13,24 @@ const props = defineProps<{
   filterable?: boolean
   /** what is typed may be taken though it is none of them */
   takesOther?: boolean
+  disabled?: boolean
 }>()
 const emit = defineEmits<{ change: [value: string] }>()
 const list = computed(() => Object.entries(props.options).map(([value, label]) => ({ value, label })))
+const isOpen = ref(false)
+
+/** Space opens the list, letters go to the next choice that begins with them; the library knows neither. */
+function keyed(event: KeyboardEvent) {
+  if (props.filterable || isOpen.value || event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === ' ') {
+    event.preventDefault()
+    event.stopPropagation()
+    ;(event.target as HTMLElement).click()
+  } else if (event.key.length === 1) {
+    const next = startingWith(list.value, props.value, event.key)
+    if (next !== undefined && next !== props.value) emit('change', next)
+  }
+}
 </script>
 
 <template>
@@ -30,6 +46,9 @@ const list = computed(() => Object.entries(props.options).map(([value, label]) =
     :filterable="filterable"
     :allow-create="takesOther"
     :default-first-option="filterable"
+    :disabled="disabled"
+    @visible-change="isOpen = $event"
+    @keydown.capture="keyed"
     @update:model-value="emit('change', $event as string)"
   >
     <template #label>{{ options[value ?? ''] ?? value }}</template>

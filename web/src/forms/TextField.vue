@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LineInput from './LineInput.vue'
+
 /** A labelled text that is written when one leaves it; empty means no value. */
 defineProps<{
   label: string
@@ -9,34 +11,18 @@ defineProps<{
   hideLabel?: boolean
 }>()
 const emit = defineEmits<{ change: [value: string | undefined] }>()
-
-function written(event: Event) {
-  emit('change', (event.target as HTMLInputElement | HTMLTextAreaElement).value.trim() || undefined)
-}
 </script>
 
 <template>
   <label class="text-field">
     <span :class="{ 'visually-hidden': hideLabel }">{{ label }}</span>
-    <textarea
-      v-if="rows"
-      class="field"
+    <LineInput
+      :label="label"
+      :value="value ?? ''"
       :rows="rows"
-      :maxlength="max ?? 2000"
-      :value="value ?? ''"
       :placeholder="placeholder"
-      dir="auto"
-      @change="written"
-    />
-    <input
-      v-else
-      class="field"
-      :maxlength="max ?? 500"
-      :value="value ?? ''"
-      :placeholder="placeholder"
-      dir="auto"
-      @change="written"
-      @keydown.enter="($event.target as HTMLInputElement).blur()"
+      :max="max ?? (rows ? 2000 : 500)"
+      @change="emit('change', $event || undefined)"
     />
   </label>
 </template>
@@ -45,16 +31,7 @@ function written(event: Event) {
 .text-field {
   display: grid;
   gap: 2px;
-  color: var(--soft);
-}
-.field {
-  width: 100%;
   min-width: 0;
-  color: var(--ink);
-}
-textarea.field {
-  height: auto;
-  padding: 5px 8px;
-  resize: vertical;
+  color: var(--soft);
 }
 </style>

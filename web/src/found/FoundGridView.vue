@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { columnPositions } from '@nolvex/core/grid/columnGrid'
@@ -7,6 +8,9 @@ import { gridAt, type BandGrid } from '@nolvex/core/grid/bandGrid'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import type { Json } from '@nolvex/core/document/types'
+import TroubleNote from '../forms/TroubleNote.vue'
+import SideEntry from '../forms/SideEntry.vue'
+import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import { api } from '../session/api'
@@ -86,9 +90,8 @@ function begin() {
 }
 
 /** Takes files from a picker or a drop: a picture, or HTML with what belongs to it. */
-const take = (list: FileList | null | undefined) =>
+const take = (files: File[]) =>
   attempt(async () => {
-    const files = [...(list ?? [])]
     if (files.length === 0) return
     begin()
     const [first] = files
@@ -176,7 +179,12 @@ const putUnder = (page: string | undefined) =>
 </script>
 
 <template>
-  <div ref="board" class="board" @dragover.prevent @drop.prevent="take($event.dataTransfer?.files)">
+  <div
+    ref="board"
+    class="board"
+    @dragover.prevent
+    @drop.prevent="take([...($event.dataTransfer?.files ?? [])])"
+  >
     <div v-if="!picture && !html" class="invitation">
       <h2>Which grid does an existing page have?</h2>
       <p>
@@ -184,26 +192,14 @@ const putUnder = (page: string | undefined) =>
         zip or a folder): its block edges are read. Nothing in it runs and nothing is fetched.
       </p>
       <p class="pickers">
-        <label class="action main pick"
-          >A picture, an HTML file or a zip…
-          <input
-            class="visually-hidden"
-            type="file"
-            accept="image/png,image/jpeg,image/webp,.html,.htm,.zip"
-            aria-label="Picture or page"
-            @change="take(($event.target as HTMLInputElement).files)"
-          />
-        </label>
-        <label class="action pick"
-          >A folder…
-          <input
-            class="visually-hidden"
-            type="file"
-            webkitdirectory
-            aria-label="Folder of a page"
-            @change="take(($event.target as HTMLInputElement).files)"
-          />
-        </label>
+        <FilePick
+          class="main"
+          words="A picture, an HTML file or a zip…"
+          label="Picture or page"
+          accept="image/png,image/jpeg,image/webp,.html,.htm,.zip"
+          @files="take"
+        />
+        <FilePick words="A folder…" label="Folder of a page" accept="" several folder @files="take" />
       </p>
     </div>
     <MarkedPicture
@@ -246,7 +242,7 @@ const putUnder = (page: string | undefined) =>
     </div>
   </div>
   <aside class="side-panel found">
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <template v-if="picture || html">
       <FigureField
         label="The page is as wide as"
@@ -262,13 +258,7 @@ const putUnder = (page: string | undefined) =>
       <p v-if="grids.length === 0" class="soft">
         {{ picture ? 'Mark at least two blocks; six or more say it well.' : 'Its blocks stand on no grid.' }}
       </p>
-      <button
-        v-for="(one, index) in grids"
-        :key="index"
-        class="side-entry"
-        :class="{ current: one === grid }"
-        @click="chosen = index"
-      >
+      <SideEntry v-for="(one, index) in grids" :key="index" :current="one === grid" @click="chosen = index">
         <b>{{ words(one) }}</b>
         <span class="soft">
           explains {{ one.explained }} of {{ one.edges }} edges, off by {{ round(one.misfit) }} px<template
@@ -276,10 +266,10 @@ const putUnder = (page: string | undefined) =>
             >, {{ one.astray.length === 1 ? '1 block' : `${one.astray.length} blocks` }} astray</template
           >
         </span>
-      </button>
+      </SideEntry>
       <template v-if="grid">
         <ChoiceField label="Use it for" :choices="bandChoices" none="Choose a band" @change="giveTo" />
-        <button class="action" @click="keep">Keep it under a name</button>
+        <ElButton @click="keep">Keep it under a name</ElButton>
       </template>
       <ChoiceField
         v-if="picture"
@@ -289,7 +279,7 @@ const putUnder = (page: string | undefined) =>
         @change="putUnder"
       />
       <p v-if="done" role="status">{{ done }}</p>
-      <button class="plain" @click="begin">Open another</button>
+      <ElButton link @click="begin">Open another</ElButton>
     </template>
     <p v-else class="soft">
       The grid it finds can be used for a band or kept, and a picture can lie under a drawing.
@@ -302,9 +292,6 @@ const putUnder = (page: string | undefined) =>
 .pickers {
   display: flex;
   gap: 8px;
-}
-.pick {
-  line-height: 26px;
 }
 .opened {
   position: relative;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { followDrag } from '../gestures/followDrag'
@@ -76,7 +77,7 @@ const boxStyle = (block: FoundBlock) => ({
 <template>
   <div ref="stand">
     <p class="tools">
-      <label><input v-model="isMeasuring" type="checkbox" /> Scale it by two points</label>
+      <ElCheckbox v-model="isMeasuring">Scale it by two points</ElCheckbox>
       <template v-if="isMeasuring">
         <span class="soft">{{
           points.length < 2 ? 'Click two points whose distance you know.' : 'They are'
@@ -90,10 +91,10 @@ const boxStyle = (block: FoundBlock) => ({
         />
         <span v-if="points.length === 2" class="soft">px apart</span>
       </template>
-      <button v-if="blocks.length" class="plain" @click="blocks = blocks.slice(0, -1)">
+      <ElButton v-if="blocks.length" link @click="blocks = blocks.slice(0, -1)">
         Take the last mark back
-      </button>
-      <button v-if="blocks.length" class="plain" @click="blocks = []">Take all back</button>
+      </ElButton>
+      <ElButton v-if="blocks.length" link @click="blocks = []">Take all back</ElButton>
     </p>
     <div
       class="marked"

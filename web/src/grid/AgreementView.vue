@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { putAmong } from '@nolvex/core/document/placing'
@@ -9,7 +10,9 @@ import { gridSheet } from '@nolvex/core/paint/gridSheet'
 import { pathFromTitle } from '@nolvex/core/site/address'
 import type { GridQuestion } from '@nolvex/core/site/gridPlan'
 import { computedAsync } from '@vueuse/core'
-import AddLine from '../forms/AddLine.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
+import ApproveForm from '../versions/ApproveForm.vue'
+import RecordList from '../forms/RecordList.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
 import TextField from '../forms/TextField.vue'
@@ -25,7 +28,6 @@ const project = useProject()
 const versions = useVersions()
 const { running, trouble, take, cancel } = useExport()
 const paper = ref<PaperName>('A4')
-const names = ref('')
 const today = new Date().toISOString().slice(0, 10)
 
 const records = computed(() => project.site.records)
@@ -65,14 +67,10 @@ const ask = (text: string) =>
 const set = (question: GridQuestion, field: 'text' | 'answer' | 'by', value: Json | undefined) =>
   project.setSite('Change a question', 'gridQuestions', question.id, [field], value)
 
-async function agree() {
-  const by = names.value
-    .split(',')
-    .map((name) => name.trim())
-    .filter(Boolean)
-  if (by.length && (await versions.keep({ name: 'Grid agreed', gate: { stage: 'grid', by } })))
-    names.value = ''
-}
+const takeBack = ({ id }: GridQuestion) =>
+  project.changeSite('Take a question back', [{ type: 'remove', collection: 'gridQuestions', id }])
+
+const agree = (by: string[]) => versions.keep({ name: 'Grid agreed', gate: { stage: 'grid', by } })
 const day = (at: string) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 </script>
@@ -86,43 +84,44 @@ const day = (at: string) =>
         None yet. Ask what has to be settled before the grid is built: sub-grids, browsers to serve, what
         happens beyond the widest band.
       </p>
-      <div v-for="question in questions" :key="question.id" class="question">
-        <TextField
-          label="Question"
-          hide-label
-          :rows="2"
-          :value="question.text"
-          :max="2000"
-          @change="$event && set(question, 'text', $event)"
-        />
-        <TextField
-          label="Answer"
-          hide-label
-          :rows="2"
-          :value="question.answer"
-          placeholder="not answered yet"
-          @change="set(question, 'answer', $event)"
-        />
-        <TextField
-          label="Answered by"
-          hide-label
-          :value="question.by"
-          placeholder="by whom"
-          :max="200"
-          @change="set(question, 'by', $event)"
-        />
-        <button
-          class="plain"
-          @click="
-            project.changeSite('Take a question back', [
-              { type: 'remove', collection: 'gridQuestions', id: question.id },
-            ])
-          "
-        >
-          Take back
-        </button>
-      </div>
-      <AddLine label="Ask" placeholder="Ask the developer…" :max="2000" @add="ask" />
+      <RecordList
+        :records="questions"
+        :name-of="({ text }) => text"
+        :add="{ label: 'Ask', placeholder: 'Ask the developer…', max: 2000 }"
+        ordered
+        @add="ask"
+        @move="(one, index) => project.moveRecord('Move question', 'gridQuestions', questions, one.id, index)"
+        @remove="takeBack"
+      >
+        <template #default="{ one: question }">
+          <div class="question">
+            <TextField
+              label="Question"
+              hide-label
+              :rows="2"
+              :value="question.text"
+              :max="2000"
+              @change="$event && set(question, 'text', $event)"
+            />
+            <TextField
+              label="Answer"
+              hide-label
+              :rows="2"
+              :value="question.answer"
+              placeholder="not answered yet"
+              @change="set(question, 'answer', $event)"
+            />
+            <TextField
+              label="Answered by"
+              hide-label
+              :value="question.by"
+              placeholder="by whom"
+              :max="200"
+              @change="set(question, 'by', $event)"
+            />
+          </div>
+        </template>
+      </RecordList>
     </section>
     <section>
       <h3>As CSS</h3>
@@ -149,28 +148,23 @@ const day = (at: string) =>
     <p v-if="open" class="since">
       {{ open === 1 ? '1 question is' : `${open} questions are` }} not answered yet.
     </p>
-    <form @submit.prevent="agree">
-      <label class="soft">
-        Agreed by
-        <input v-model="names" class="field" placeholder="names, parted by commas" maxlength="1000" />
-      </label>
-      <button class="action main" :disabled="!names.trim()">
-        {{ gate ? 'Agree it again' : 'Mark as agreed' }}
-      </button>
-    </form>
-    <p v-if="versions.trouble" class="trouble-text" role="alert">{{ versions.trouble }}</p>
+    <ApproveForm
+      label="Agreed by"
+      :words="gate ? 'Agree it again' : 'Mark as agreed'"
+      main
+      :approve="agree"
+    />
+    <TroubleNote :says="versions.trouble" />
     <h3>Take the sheet away</h3>
     <ChoiceField label="Paper" :value="paper" :choices="paperChoices" @change="paper = $event ?? 'A4'" />
     <div class="files">
-      <button class="action" :disabled="!!running" @click="takeSheet('pdf')">PDF</button>
-      <button class="action" :disabled="!!running" @click="takeSheet('svg')">SVG</button>
-      <button class="action" :disabled="!!running" @click="takeSheet('png')">PNG</button>
-      <button class="action" @click="saveFile(`${base}-grid.css`, css, 'text/css')">CSS</button>
+      <ElButton :disabled="!!running" @click="takeSheet('pdf')">PDF</ElButton>
+      <ElButton :disabled="!!running" @click="takeSheet('svg')">SVG</ElButton>
+      <ElButton :disabled="!!running" @click="takeSheet('png')">PNG</ElButton>
+      <ElButton @click="saveFile(`${base}-grid.css`, css, 'text/css')">CSS</ElButton>
     </div>
-    <p v-if="running" role="status">
-      {{ running.label }}… <button class="plain" @click="cancel">Cancel</button>
-    </p>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <p v-if="running" role="status">{{ running.label }}… <ElButton link @click="cancel">Cancel</ElButton></p>
+    <TroubleNote :says="trouble" />
   </aside>
 </template>
 
@@ -194,7 +188,7 @@ section {
 }
 .question {
   display: grid;
-  grid-template-columns: 1fr 1fr 120px auto;
+  grid-template-columns: 1fr 1fr 120px;
   gap: 8px;
   align-items: start;
 }
@@ -203,11 +197,6 @@ pre {
   margin: 0;
   overflow: auto;
   font: 12px/18px monospace;
-}
-form,
-form label {
-  display: grid;
-  gap: 6px;
 }
 .files {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCollapse, ElCollapseItem } from 'element-plus'
 import { computed, ref } from 'vue'
 import { gridAt, troubleOf, type BandGrid } from '@nolvex/core/grid/bandGrid'
 import { gutterCount, ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
@@ -12,6 +13,7 @@ import {
   writeFigure,
   type GridFigure,
 } from '@nolvex/core/grid/equation'
+import TroubleNote from '../forms/TroubleNote.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 
@@ -106,6 +108,7 @@ const holdWords = (figure: GridFigure) =>
         <span class="sign">{{ part.sign }}</span>
         <span class="figure" :class="{ solved: unknown === part.figure, count: part.figure === 'columns' }">
           <FigureField
+            class="underlined"
             :label="`${part.label} of ${name}`"
             hide-label
             :value="current(part.figure)"
@@ -114,8 +117,9 @@ const holdWords = (figure: GridFigure) =>
             @trouble="trouble = $event"
           />
           <span class="caption">{{ part.label }}</span>
-          <button
+          <ElButton
             v-if="part.figure !== 'marginRight'"
+            text
             class="hold"
             :aria-pressed="held.has(part.figure)"
             :aria-label="`${holdWords(part.figure)}: ${part.label} of ${name}`"
@@ -127,25 +131,25 @@ const holdWords = (figure: GridFigure) =>
             @click="hold(part.figure)"
           >
             {{ holdWords(part.figure) }}
-          </button>
+          </ElButton>
         </span>
       </template>
       <span v-if="offers.length" class="offers">
         <span class="soft">In whole pixels, columns of</span>
         <span>
-          <button
+          <ElButton
             v-for="(offer, index) in offers"
             :key="index"
-            class="plain"
+            link
             @click="attempt('Take whole pixels', () => offer.band)"
           >
             {{ offerWords(offer) }}
-          </button>
+          </ElButton>
         </span>
       </span>
       <span v-else-if="!broken" class="soft whole">All in whole pixels.</span>
     </div>
-    <p v-if="trouble || broken" class="trouble-text" role="alert">{{ trouble || broken }}</p>
+    <TroubleNote :says="trouble || broken" />
     <div class="settings">
       <ChoiceField
         label="Columns"
@@ -176,25 +180,26 @@ const holdWords = (figure: GridFigure) =>
         @change="attempt('Change where gutters stand', () => ({ ...grid, gutters: $event }))"
       />
     </div>
-    <details>
-      <summary>Spans and offsets</summary>
-      <table class="spans">
-        <tbody>
-          <tr>
-            <th scope="row">columns</th>
-            <td v-for="(_, index) in spans" :key="index">{{ index + 1 }}</td>
-          </tr>
-          <tr>
-            <th scope="row">as wide as</th>
-            <td v-for="({ span }, index) in spans" :key="index">{{ shown(span) }}</td>
-          </tr>
-          <tr>
-            <th scope="row">begins at</th>
-            <td v-for="({ offset }, index) in spans" :key="index">{{ shown(offset) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </details>
+    <ElCollapse>
+      <ElCollapseItem title="Spans and offsets">
+        <table class="spans">
+          <tbody>
+            <tr>
+              <th scope="row">columns</th>
+              <td v-for="(_, index) in spans" :key="index">{{ index + 1 }}</td>
+            </tr>
+            <tr>
+              <th scope="row">as wide as</th>
+              <td v-for="({ span }, index) in spans" :key="index">{{ shown(span) }}</td>
+            </tr>
+            <tr>
+              <th scope="row">begins at</th>
+              <td v-for="({ offset }, index) in spans" :key="index">{{ shown(offset) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </ElCollapseItem>
+    </ElCollapse>
   </div>
 </template>
 
@@ -218,36 +223,30 @@ const holdWords = (figure: GridFigure) =>
 .figure.count {
   width: 60px;
 }
-.figure :deep(.field) {
-  height: 32px;
-  padding: 0 4px;
-  border: 0;
-  border-bottom: 1px solid var(--edge);
+.figure :deep(.el-input__inner) {
+  height: 30px;
   font-size: 20px;
   text-align: center;
 }
-.figure.solved :deep(.field) {
+.figure.solved :deep(.el-input__wrapper) {
   border-bottom: 3px double var(--pine);
 }
 .caption,
-.hold {
+.hold.el-button {
   color: var(--soft);
   font-size: 12px;
   line-height: 18px;
   text-align: center;
 }
-.hold {
+.hold.el-button {
   justify-self: center;
   padding: 0 4px;
-  border: 0;
-  background: none;
-  cursor: pointer;
 }
-.hold:hover,
-.solved .hold {
+.hold.el-button:hover,
+.solved .hold.el-button {
   color: var(--pine);
 }
-.hold[aria-pressed='true'] {
+.hold.el-button[aria-pressed='true'] {
   background: var(--ink);
   color: #fff;
 }
@@ -257,7 +256,7 @@ const holdWords = (figure: GridFigure) =>
   font-size: 13px;
   line-height: 18px;
 }
-.offers button {
+.offers .el-button {
   margin-right: 14px;
 }
 .whole {

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import type { Band } from '@nolvex/core/site/site'
+import TroubleNote from '../forms/TroubleNote.vue'
+import CountField from '../forms/CountField.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import TextField from '../forms/TextField.vue'
@@ -85,9 +88,9 @@ function keepGrid() {
       <b v-if="isLead" class="lead" title="Drawn first; the others take its values where they have none"
         >lead</b
       >
-      <button v-else class="plain" title="Draw this band first; no page changes" @click="changes.lead(band)">
+      <ElButton v-else link title="Draw this band first; no page changes" @click="changes.lead(band)">
         Make it the lead
-      </button>
+      </ElButton>
       <span v-if="band.from > 0" class="labelled">
         <span class="soft">begins at</span>
         <FigureField
@@ -112,29 +115,37 @@ function keepGrid() {
       </span>
       <span class="do">
         <form v-if="splitAt !== undefined" @submit.prevent="split">
-          <input v-model.number="splitAt" class="field short" type="number" aria-label="Width to split at" />
-          <button class="action">Split</button>
-          <button class="plain" type="button" @click="splitAt = undefined">Cancel</button>
+          <CountField
+            class="short"
+            label="Width to split at"
+            hide-label
+            :value="splitAt"
+            :least="1"
+            :most="10000"
+            @change="splitAt = $event"
+          />
+          <ElButton native-type="submit">Split</ElButton>
+          <ElButton link @click="splitAt = undefined">Cancel</ElButton>
         </form>
         <template v-else>
-          <button class="plain" @click="splitAt = Math.round((band.from + (end ?? band.from + 960)) / 2)">
+          <ElButton link @click="splitAt = Math.round((band.from + (end ?? band.from + 960)) / 2)">
             Split…
-          </button>
+          </ElButton>
           <template v-if="!isLead">
-            <button
+            <ElButton
               v-for="neighbour in neighbours"
               :key="neighbour.id"
-              class="plain"
+              link
               :title="`${neighbour.name} takes its widths; its values go outward`"
               @click="changes.merge(band, neighbour)"
             >
               Join with {{ neighbour.name }}
-            </button>
+            </ElButton>
           </template>
         </template>
       </span>
     </header>
-    <p v-if="says" class="trouble-text" role="alert">{{ says }}</p>
+    <TroubleNote :says="says" />
     <BandEquation :name="band.name" :grid="band.grid" :width="band.drawnAt" @change="setGrid" />
     <RowsEquation :name="band.name" :grid="band.grid" @change="setGrid" />
     <footer>
@@ -145,7 +156,7 @@ function keepGrid() {
         none="Apply another grid…"
         @change="takeGrid"
       />
-      <button class="plain" @click="keepGrid">Keep this grid under a name</button>
+      <ElButton link @click="keepGrid">Keep this grid under a name</ElButton>
     </footer>
   </section>
 </template>
@@ -174,7 +185,7 @@ form {
 .name {
   width: 128px;
 }
-.name :deep(.field) {
+.name :deep(.el-input__inner) {
   font-weight: 700;
 }
 .lead {

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { COMMON_BANDS } from '@nolvex/core/grid/commonBands'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import TroubleNote from '../forms/TroubleNote.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { useProject } from '../session/projectStore'
 import BandSection from './BandSection.vue'
@@ -60,7 +61,7 @@ const says = computed(() => (changes.trouble.value?.band === '' ? changes.troubl
       />
       <span class="soft">Type any figure; arrow keys step it, with Shift by ten.</span>
     </div>
-    <p v-if="says" class="trouble-text" role="alert">{{ says }}</p>
+    <TroubleNote :says="says" />
     <BandsSideBySide v-if="page" :pages="bandPages" :lead="bands.lead" />
     <p v-else class="soft">
       There is no page yet; grids can be set all the same.

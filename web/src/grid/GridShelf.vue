@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { bandGridSchema, type BandGrid } from '@nolvex/core/grid/bandGrid'
@@ -6,6 +7,8 @@ import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
 import { departures, gridOfPage } from '@nolvex/core/site/pageGrid'
 import type { Band } from '@nolvex/core/site/site'
 import { cutText } from '@nolvex/core/text/cutText'
+import TroubleNote from '../forms/TroubleNote.vue'
+import ColourPicker from '../forms/ColourPicker.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import TextField from '../forms/TextField.vue'
@@ -88,13 +91,12 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
   <aside class="side-panel shelf" aria-label="Lines and kept grids">
     <h3>Lines over the page</h3>
     <div v-for="name in overlays" :key="name" class="overlay">
-      <label><input v-model="shown[name]" type="checkbox" /> {{ OVERLAYS[name] }}</label>
+      <ElCheckbox v-model="shown[name]">{{ OVERLAYS[name] }}</ElCheckbox>
       <kbd>{{ OVERLAY_KEYS[name] }}</kbd>
-      <input
-        type="color"
+      <ColourPicker
         :value="looks[name].colour"
-        :aria-label="`Colour of ${OVERLAYS[name]}`"
-        @change="setLook(name, { ...looks[name], colour: ($event.target as HTMLInputElement).value })"
+        :label="`Colour of ${OVERLAYS[name]}`"
+        @change="setLook(name, { ...looks[name], colour: $event })"
       />
       <FigureField
         class="strength"
@@ -118,9 +120,7 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
         @change="$event && project.setSite('Rename grid', 'savedGrids', one.id, ['name'], $event)"
       />
       <span class="soft">{{ words(one.grid) }}</span>
-      <button class="plain" :aria-label="`Forget the grid ${one.name}`" @click="forget(one.id)">
-        Forget
-      </button>
+      <ElButton link :aria-label="`Forget the grid ${one.name}`" @click="forget(one.id)"> Forget </ElButton>
     </div>
     <ChoiceField
       v-if="Object.keys(others).length"
@@ -129,15 +129,15 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
       none="Choose a project"
       @change="look"
     />
-    <button v-else class="action" @click="listOthers">Take from another project…</button>
+    <ElButton v-else @click="listOthers">Take from another project…</ElButton>
     <div v-for="(one, index) in theirs" :key="index" class="kept">
       <b>{{ one.name }}</b>
       <span class="soft">{{ words(one.grid) }}</span>
-      <button class="plain" :aria-label="`Keep the grid ${one.name}`" @click="keep(one.name, one.grid)">
+      <ElButton link :aria-label="`Keep the grid ${one.name}`" @click="keep(one.name, one.grid)">
         Keep
-      </button>
+      </ElButton>
     </div>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <template v-if="page">
       <h3>Pages with a grid of their own</h3>
       <p v-if="departing.length === 0" class="soft">None: all pages keep to the project’s grid.</p>
@@ -145,13 +145,13 @@ const setStrength = (name: OverlayName, strength: number | undefined) =>
         <b>{{ titleOf(one.page) }}</b>
         <span v-for="band in one.bands" :key="band" class="soft">
           at {{ bandName(band) }}
-          <button
-            class="plain"
+          <ElButton
+            link
             :aria-label="`Give ${titleOf(one.page)} the project’s grid back at ${bandName(band)}`"
             @click="setOwn(one.page, band, 'Give back the grid', undefined)"
           >
             Give back
-          </button>
+          </ElButton>
         </span>
       </div>
       <ChoiceField
@@ -186,12 +186,9 @@ h3:not(:first-child) {
   flex: 1;
   white-space: nowrap;
 }
-.overlay input[type='color'] {
-  width: 28px;
-  height: 24px;
-  padding: 0;
-  border: 1px solid var(--edge);
-  background: none;
+.overlay {
+  --control: 24px;
+  --el-component-size: 24px;
 }
 kbd {
   padding: 0 5px;
@@ -203,9 +200,7 @@ kbd {
 .strength {
   width: 44px;
 }
-.strength :deep(.field) {
-  height: 24px;
-  padding: 0 4px;
+.strength :deep(.el-input__inner) {
   text-align: right;
 }
 .kept {

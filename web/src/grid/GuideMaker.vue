@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { ref } from 'vue'
 import type { SetGuide } from '@nolvex/core/grid/guide'
 import { layGuides } from '@nolvex/core/grid/guideLayout'
+import TroubleNote from '../forms/TroubleNote.vue'
 import FigureField from '../forms/FigureField.vue'
 
 /** A whole set of guides asked for by figures: columns, rows and margins, in the middle or not. */
@@ -78,11 +80,11 @@ function work(): SetGuide[] {
       @trouble="trouble = $event"
     />
     <span class="options">
-      <label><input v-model="centred" type="checkbox" /> in the middle</label>
-      <label><input v-model="replacing" type="checkbox" /> in place of those there</label>
-      <button class="action main">Make the guides</button>
+      <ElCheckbox v-model="centred">in the middle</ElCheckbox>
+      <ElCheckbox v-model="replacing">in place of those there</ElCheckbox>
+      <ElButton type="primary" native-type="submit">Make the guides</ElButton>
     </span>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { clearGuides, putGuides, type GuideScope } from '@nolvex/core/edit/guideChanges'
@@ -15,6 +16,8 @@ import { LONGEST_GUIDE_FILE, readGuideSet, writeGuideSet } from '@nolvex/core/fo
 import { ImportError } from '@nolvex/core/formats/importedPages'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import TroubleNote from '../forms/TroubleNote.vue'
+import FilePick from '../forms/FilePick.vue'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
@@ -108,10 +111,7 @@ function keepStanding(name: string) {
   if (here.length)
     keep({ name, guides: here.slice(0, 400).map(({ axis: along, at }) => ({ axis: along, at })) })
 }
-async function readFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = [...(input.files ?? [])]
-  input.value = ''
+async function readFile([file]: File[]) {
   trouble.value = ''
   if (!file) return
   try {
@@ -170,7 +170,7 @@ function make(work: () => SetGuide[], replacing: boolean) {
         @add="addTyped"
       />
     </section>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <GuideMaker :ground="ground" @make="make" />
     <table v-if="guides.length" class="ruled">
       <thead>
@@ -197,30 +197,20 @@ function make(work: () => SetGuide[], replacing: boolean) {
           </td>
           <td>{{ where(guide) }}</td>
           <td>
-            <input
-              type="checkbox"
-              aria-label="Locked"
-              :checked="guide.locked"
-              @change="toggle(guide, 'locked')"
-            />
+            <ElCheckbox :model-value="guide.locked" aria-label="Locked" @change="toggle(guide, 'locked')" />
           </td>
           <td>
-            <input
-              type="checkbox"
-              aria-label="Hidden"
-              :checked="guide.hidden"
-              @change="toggle(guide, 'hidden')"
-            />
+            <ElCheckbox :model-value="guide.hidden" aria-label="Hidden" @change="toggle(guide, 'hidden')" />
           </td>
           <td>
-            <button
-              class="plain"
+            <ElButton
+              link
               @click="
                 project.changeSite('Clear a guide', [{ type: 'remove', collection: 'guides', id: guide.id }])
               "
             >
               Clear
-            </button>
+            </ElButton>
           </td>
         </tr>
       </tbody>
@@ -244,18 +234,13 @@ function make(work: () => SetGuide[], replacing: boolean) {
       />
       <span class="soft">{{ set.guides.length === 1 ? '1 guide' : `${set.guides.length} guides` }}</span>
       <span class="do">
-        <button class="plain" @click="add(set.guides, `Put the guides ${set.name}`)">Put</button>
-        <button class="plain" @click="add(set.guides, `Put the guides ${set.name}`, true)">
-          Put instead
-        </button>
-        <button
-          class="plain"
-          @click="saveFile(`${set.name}.guides.json`, writeGuideSet(set), 'application/json')"
-        >
+        <ElButton link @click="add(set.guides, `Put the guides ${set.name}`)">Put</ElButton>
+        <ElButton link @click="add(set.guides, `Put the guides ${set.name}`, true)"> Put instead </ElButton>
+        <ElButton link @click="saveFile(`${set.name}.guides.json`, writeGuideSet(set), 'application/json')">
           Take away
-        </button>
-        <button
-          class="plain"
+        </ElButton>
+        <ElButton
+          link
           :aria-label="`Delete the set ${set.name}`"
           @click="
             project.changeSite('Delete a set of guides', [
@@ -264,20 +249,11 @@ function make(work: () => SetGuide[], replacing: boolean) {
           "
         >
           Delete
-        </button>
+        </ElButton>
       </span>
     </div>
     <AddLine label="Keep these guides as" placeholder="Name of the set" :max="100" @add="keepStanding" />
-    <label class="action pick"
-      >Bring in a set…
-      <input
-        class="visually-hidden"
-        type="file"
-        accept=".json,application/json"
-        aria-label="File of guides"
-        @change="readFile"
-      />
-    </label>
+    <FilePick words="From a file…" label="File of guides" accept=".json,application/json" @files="readFile" />
   </aside>
 </template>
 

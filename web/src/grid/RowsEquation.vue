@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { BandGrid } from '@nolvex/core/grid/bandGrid'
 import { ImpossibleGrid } from '@nolvex/core/grid/columnGrid'
 import { rowHeight, type RowGrid } from '@nolvex/core/grid/rowGrid'
+import TroubleNote from '../forms/TroubleNote.vue'
 import FigureField from '../forms/FigureField.vue'
 
 /** The rows of a grid as an equation, and its baseline. */
@@ -59,7 +61,7 @@ function setBaseline(label: string, next: BandGrid['baseline']) {
       <template v-for="{ field, sign, label } in PARTS" :key="field">
         <span>{{ sign }}</span>
         <FigureField
-          class="figure"
+          class="figure underlined"
           :label="`${label} of the rows of ${name}`"
           hide-label
           :value="rows[field]"
@@ -71,27 +73,26 @@ function setBaseline(label: string, next: BandGrid['baseline']) {
       <b class="solved">{{ one.px === undefined ? '?' : Math.round(one.px * 100) / 100 }}</b>
       <span>+ {{ rows.rows - 1 }} ×</span>
       <FigureField
-        class="figure"
+        class="figure underlined"
         :label="`gutter of the rows of ${name}`"
         hide-label
         :value="rows.gutter"
         @change="type('gutter', $event)"
         @trouble="trouble = $event"
       />
-      <button class="plain" @click="setRows('Take away the rows', undefined)">No rows</button>
+      <ElButton link @click="setRows('Take away the rows', undefined)">No rows</ElButton>
     </template>
-    <button
+    <ElButton
       v-else
-      class="action"
       @click="setRows('Add rows', { height: 900, rows: 12, gutter: grid.gutter, margin: grid.gutter })"
     >
       Add rows
-    </button>
+    </ElButton>
     <span class="gap" />
     <template v-if="baseline">
       <span class="soft what">Baseline every</span>
       <FigureField
-        class="figure"
+        class="figure underlined"
         :label="`baseline of ${name}`"
         hide-label
         :value="baseline.step"
@@ -100,19 +101,19 @@ function setBaseline(label: string, next: BandGrid['baseline']) {
       />
       <span class="soft">from</span>
       <FigureField
-        class="figure"
+        class="figure underlined"
         :label="`first line of the baseline of ${name}`"
         hide-label
         :value="baseline.offset"
         @change="$event !== undefined && setBaseline('Change the baseline', { ...baseline, offset: $event })"
         @trouble="trouble = $event"
       />
-      <button class="plain" @click="setBaseline('Take away the baseline', undefined)">No baseline</button>
+      <ElButton link @click="setBaseline('Take away the baseline', undefined)">No baseline</ElButton>
     </template>
-    <button v-else class="action" @click="setBaseline('Add a baseline', { step: 8, offset: 0 })">
+    <ElButton v-else @click="setBaseline('Add a baseline', { step: 8, offset: 0 })">
       Add a baseline
-    </button>
-    <p v-if="trouble || one.says" class="trouble-text" role="alert">{{ trouble || one.says }}</p>
+    </ElButton>
+    <TroubleNote :says="trouble || one.says" />
   </div>
 </template>
 
@@ -126,8 +127,7 @@ function setBaseline(label: string, next: BandGrid['baseline']) {
 .figure {
   width: 60px;
 }
-.figure :deep(.field) {
-  padding: 0 4px;
+.figure :deep(.el-input__inner) {
   text-align: center;
 }
 .solved {
@@ -136,7 +136,7 @@ function setBaseline(label: string, next: BandGrid['baseline']) {
 .gap {
   width: 16px;
 }
-.trouble-text {
+.trouble-note {
   width: 100%;
 }
 </style>

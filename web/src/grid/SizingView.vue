@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, toRaw } from 'vue'
+import { ElRadioButton, ElRadioGroup } from 'element-plus'
+import { computed, reactive, ref, shallowRef, toRaw } from 'vue'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { bandAt } from '@nolvex/core/grid/band'
 import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
@@ -10,6 +11,8 @@ import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { rootFontSize, usualEnvironment } from '@nolvex/core/units/environment'
+import TroubleNote from '../forms/TroubleNote.vue'
+import SliderField from '../forms/SliderField.vue'
 import FigureField from '../forms/FigureField.vue'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { useProject } from '../session/projectStore'
@@ -33,9 +36,12 @@ const drawn = computed(
   () => pagesInOrder(project.site.records.pages).find(({ page: { id } }) => project.drawing(id))?.page,
 )
 
-const pulled = ref(1000)
-const enlarged = ref(150)
-const zoomed = ref(200)
+const figures = reactive({ pulled: 1000, enlarged: 150, zoomed: 200 })
+const SLIDERS = {
+  pulled: { label: 'Window width', least: 320, most: 1920 },
+  enlarged: { label: 'Text size', least: 100, most: 300, step: 10 },
+  zoomed: { label: 'Page zoom', least: 50, most: 500, step: 10 },
+}
 
 const SAYS: Record<Sizing, string> = {
   fixed:
@@ -78,26 +84,36 @@ function laidOut(key: string, windowWidth: number, textZoom: number, zoom: numbe
 const overWords = (over: number) => (over > 1 ? `, ${over} px wider than its window` : '')
 const windows = computed(() => {
   const all = [
-    { key: 'pulled', title: 'The window is pulled', made: laidOut('pulled', pulled.value, 1, 1) },
+    { key: 'pulled' as const, title: 'The window is pulled', made: laidOut('pulled', figures.pulled, 1, 1) },
     {
-      key: 'enlarged',
+      key: 'enlarged' as const,
       title: 'The visitor enlarges text',
-      made: laidOut('enlarged', lead.value.drawnAt, enlarged.value / 100, 1),
+      made: laidOut('enlarged', lead.value.drawnAt, figures.enlarged / 100, 1),
     },
     {
-      key: 'zoomed',
+      key: 'zoomed' as const,
       title: 'The visitor zooms the page',
-      made: laidOut('zoomed', lead.value.drawnAt, 1, zoomed.value / 100),
+      made: laidOut('zoomed', lead.value.drawnAt, 1, figures.zoomed / 100),
     },
   ]
   return all.flatMap(({ made, ...rest }) => (made ? [{ ...rest, ...made }] : []))
 })
 function saysOf({ key, environment, band, over }: (typeof windows.value)[number]): string {
   const root = Math.round(rootFontSize(environment) * 100) / 100
-  if (key === 'pulled') return `A window of ${pulled.value} px is in the band ${band.name}${overWords(over)}.`
+  if (key === 'pulled')
+    return `A window of ${figures.pulled} px is in the band ${band.name}${overWords(over)}.`
   if (key === 'enlarged') return `1 rem is ${root} px now; the window and its band stay${overWords(over)}.`
   return `The viewport is ${environment.viewportWidth} px now, in the band ${band.name}${overWords(over)}.`
 }
+
+const setSizing = (name: unknown) =>
+  project.setSite(
+    `Size pages ${SIZINGS[name as Sizing].toLowerCase()}`,
+    'settings',
+    'site',
+    ['sizing'],
+    name as Sizing,
+  )
 
 function setRoot(percent: number | undefined) {
   trouble.value = ''
@@ -116,40 +132,19 @@ function setRoot(percent: number | undefined) {
 <template>
   <div class="board">
     <div class="kinds" role="radiogroup" aria-label="How pages are sized">
-      <label v-for="(words, name) in SIZINGS" :key="name" :class="{ current: sizing === name }">
-        <input
-          type="radio"
-          name="sizing"
-          :checked="sizing === name"
-          @change="project.setSite(`Size pages ${words.toLowerCase()}`, 'settings', 'site', ['sizing'], name)"
-        />
-        {{ words }}
-      </label>
+      <ElRadioGroup :model-value="sizing" aria-label="How pages are sized" @change="setSizing">
+        <ElRadioButton v-for="(words, name) in SIZINGS" :key="name" :value="name">{{ words }}</ElRadioButton>
+      </ElRadioGroup>
       <span class="soft">{{ SAYS[sizing] }}</span>
     </div>
     <p v-if="!drawn" class="soft">Draw a page in Wireframe first: it is then shown here in three windows.</p>
     <div class="windows">
       <section v-for="one in windows" :key="one.key">
         <h3>{{ one.title }}</h3>
-        <label v-if="one.key === 'pulled'" class="slider">
-          <input v-model.number="pulled" type="range" min="320" max="1920" aria-label="Window width" />
-          <b>{{ pulled }} px</b>
-        </label>
-        <label v-else-if="one.key === 'enlarged'" class="slider">
-          <input
-            v-model.number="enlarged"
-            type="range"
-            min="100"
-            max="300"
-            step="10"
-            aria-label="Text size"
-          />
-          <b>{{ enlarged }} %</b>
-        </label>
-        <label v-else class="slider">
-          <input v-model.number="zoomed" type="range" min="50" max="500" step="10" aria-label="Page zoom" />
-          <b>{{ zoomed }} %</b>
-        </label>
+        <span class="slider">
+          <SliderField v-model="figures[one.key]" v-bind="SLIDERS[one.key]" />
+          <b>{{ figures[one.key] }} {{ one.key === 'pulled' ? 'px' : '%' }}</b>
+        </span>
         <SizedWindow
           :layout="one.layout"
           :window-width="one.windowWidth"
@@ -167,7 +162,7 @@ function setRoot(percent: number | undefined) {
       :value="rootSize"
       @change="setRoot"
     />
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <p class="soft">
       1 rem is {{ Math.round(16 * rootSize) / 100 }} px; 1.2 em of it
       {{ Math.round(16 * rootSize * 1.2) / 100 }} px.
@@ -187,12 +182,6 @@ function setRoot(percent: number | undefined) {
   flex-wrap: wrap;
   gap: 6px 18px;
   align-items: center;
-}
-.kinds label {
-  font-weight: 600;
-}
-.kinds .current {
-  color: var(--pine);
 }
 .kinds .soft {
   width: 100%;
@@ -216,7 +205,7 @@ section {
   gap: 10px;
   align-items: center;
 }
-.slider input {
+.slider .el-slider {
   flex: 1;
   min-width: 0;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
@@ -33,7 +34,7 @@ const positive = (set: (px: number) => void) => (px: number | undefined) =>
   <h3>Converter</h3>
   <label class="soft">
     A length, or a sum
-    <input v-model="text" class="field" aria-label="Length to convert" />
+    <ElInput v-model="text" aria-label="Length to convert" />
   </label>
   <p v-if="'error' in read" class="trouble-text" role="alert">{{ read.error }}</p>
   <table v-else>
@@ -73,9 +74,6 @@ const positive = (set: (px: number) => void) => (px: number | undefined) =>
 label {
   display: grid;
   gap: 2px;
-}
-.field {
-  color: var(--ink);
 }
 table {
   border-collapse: collapse;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { PAGE_STATES, type Page } from '@nolvex/core/site/page'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
@@ -135,11 +136,11 @@ useCommands().offer([
           none="All pages"
           @change="filter = $event"
         />
-        <button class="action" :aria-pressed="showVersions" @click="showVersions = !showVersions">
+        <ElButton :aria-pressed="showVersions" @click="showVersions = !showVersions">
           Versions and gates
-        </button>
-        <button class="action" @click="showPictures = true">Pictures and files…</button>
-        <a class="action" :href="`/api/projects/${project.id}/file`">Take the project away</a>
+        </ElButton>
+        <ElButton @click="showPictures = true">Pictures and files…</ElButton>
+        <ElButton tag="a" :href="`/api/projects/${project.id}/file`">Take the project away</ElButton>
       </span>
     </div>
     <div class="body">
@@ -165,23 +166,23 @@ useCommands().offer([
                 <span class="address">{{ map.addresses.get(row.page.id) }}</span>
               </td>
               <td>
-                <button class="state" @click="plan(row.page.id, 'tree')">
+                <ElButton text class="state" @click="plan(row.page.id, 'tree')">
                   {{ row.page.state ? PAGE_STATES[row.page.state] : 'Not said' }}
-                </button>
+                </ElButton>
               </td>
               <td v-if="hasWireframe">
                 <span class="pictures">
                   <span v-for="band in bands" :key="band.id" class="width">
-                    <button
+                    <ElButton
+                      text
                       class="picture-button"
                       :aria-label="`Draw ${row.page.title} at ${band.name}`"
                       @click="draw(row.page.id)"
                     >
                       <PagePicture :page="row.page.id" :band="band" />
-                    </button>
-                    <input
-                      type="checkbox"
-                      :checked="isChecked(row.page, keyFor(band.id))"
+                    </ElButton>
+                    <ElCheckbox
+                      :model-value="isChecked(row.page, keyFor(band.id))"
                       :disabled="!isDrawn(row.page.id)"
                       :aria-label="`${row.page.title} is done at ${band.name}`"
                       :title="`Done at ${band.name}`"
@@ -190,7 +191,7 @@ useCommands().offer([
                           row.page,
                           keyFor(band.id),
                           `${row.page.title} at ${band.name}`,
-                          ($event.target as HTMLInputElement).checked,
+                          $event as boolean,
                         )
                       "
                     />
@@ -199,20 +200,25 @@ useCommands().offer([
               </td>
               <td v-for="stage in later" :key="stage.name" class="soft">not begun</td>
               <td>
-                <button v-if="row.content.all" class="state" @click="plan(row.page.id, 'content')">
-                  {{ row.content.final }} of {{ row.content.all }} final
+                <ElButton v-if="row.content.all" text class="state" @click="plan(row.page.id, 'content')">
+                  {{ row.content.final }} of {{ row.content.all }} final{{ row.content.missing ? ' · ' : '' }}
                   <span v-if="row.content.missing" class="missing">{{ row.content.missing }} missing</span>
-                </button>
+                </ElButton>
               </td>
               <td>
-                <button v-if="row.findings" class="state missing" @click="plan(row.page.id, 'findings')">
+                <ElButton
+                  v-if="row.findings"
+                  text
+                  class="state missing"
+                  @click="plan(row.page.id, 'findings')"
+                >
                   {{ row.findings }}
-                </button>
+                </ElButton>
               </td>
               <td class="do">
-                <button class="plain" @click="draw(row.page.id)">
+                <ElButton link @click="draw(row.page.id)">
                   {{ isDrawn(row.page.id) ? 'Open' : 'Begin' }}
-                </button>
+                </ElButton>
               </td>
             </tr>
             <tr v-if="shown.length === 0">
@@ -224,8 +230,8 @@ useCommands().offer([
           <h2>No page yet</h2>
           <p>A project begins with its pages. Add them one by one, or bring in a list you already have.</p>
           <p>
-            <RouterLink class="action main" :to="{ name: 'map', params: { project: project.id } }"
-              >Plan the site map</RouterLink
+            <ElButton type="primary" :tag="RouterLink" :to="{ name: 'map', params: { project: project.id } }"
+              >Plan the site map</ElButton
             >
           </p>
         </div>
@@ -257,17 +263,11 @@ useCommands().offer([
   font-size: 11px;
   line-height: 14px;
 }
-.state {
-  padding: 0;
-  border: 0;
-  background: none;
-  text-align: left;
-  cursor: pointer;
+.state.el-button {
+  font-weight: 400;
 }
-.state:hover {
-  text-decoration: underline;
-}
-.missing {
+.missing,
+.missing.el-button {
   color: var(--ochre-text);
   font-weight: 600;
 }
@@ -279,16 +279,6 @@ useCommands().offer([
   display: flex;
   gap: 3px;
   align-items: end;
-}
-.width input {
-  margin: 0;
-}
-.picture-button {
-  display: block;
-  padding: 0;
-  border: 0;
-  background: none;
-  cursor: pointer;
 }
 .do {
   text-align: right;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { childrenOf, inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
@@ -6,7 +7,7 @@ import { homePage } from '@nolvex/core/site/address'
 import { nextRequirement, type Decision } from '@nolvex/core/site/brief'
 import { addPages } from '@nolvex/core/site/pageChanges'
 import { cutText } from '@nolvex/core/text/cutText'
-import AddLine from '../forms/AddLine.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -35,6 +36,7 @@ const pointWords = ({ page, question, who }: Decision) =>
   `${map.titleOf(page)}: ${question}${who ? ` (${who} decides)` : ''}`
 
 const set = project.setSite
+const move = project.moveRecord
 
 const addGoal = (text: string) =>
   project.changeSite('Add goal', putAmong('goals', goals.value, goals.value.length, [{ id: newId(), text }]))
@@ -111,49 +113,51 @@ const PROFILES: Record<string, (name: string) => boolean> = {
           @change="set('Change address of the site', 'settings', 'site', ['address'], $event)"
         />
         <h3>Goals</h3>
-        <ol>
-          <li v-for="goal in goals" :key="goal.id" class="line">
+        <RecordList
+          :records="goals"
+          :name-of="({ text }) => text"
+          :add="{ label: 'A new goal', placeholder: 'What is it to achieve?' }"
+          ordered
+          @add="addGoal"
+          @move="(one, index) => move('Move goal', 'goals', goals, one.id, index)"
+          @remove="remove('Remove goal', 'goals', $event.id)"
+        >
+          <template #default="{ one: goal }">
             <TextField
               label="Goal"
               hide-label
               :value="goal.text"
               @change="set('Change goal', 'goals', goal.id, ['text'], $event ?? '')"
             />
-            <button
-              class="plain"
-              :aria-label="`Remove ${goal.text}`"
-              @click="remove('Remove goal', 'goals', goal.id)"
-            >
-              Remove
-            </button>
-          </li>
-        </ol>
-        <AddLine label="A new goal" placeholder="What is it to achieve?" @add="addGoal" />
+          </template>
+        </RecordList>
         <h3>For whom</h3>
-        <div v-for="one in audiences" :key="one.id" class="audience">
-          <TextField
-            label="Audience"
-            hide-label
-            :value="one.name"
-            :max="200"
-            @change="set('Rename audience', 'audienceGroups', one.id, ['name'], $event ?? '')"
-          />
-          <TextField
-            :label="`What ${one.name} need`"
-            hide-label
-            :value="one.needs"
-            placeholder="what they come for"
-            @change="set('Change needs', 'audienceGroups', one.id, ['needs'], $event)"
-          />
-          <button
-            class="plain"
-            :aria-label="`Remove ${one.name}`"
-            @click="remove('Remove audience', 'audienceGroups', one.id)"
-          >
-            Remove
-          </button>
-        </div>
-        <AddLine label="A new audience" placeholder="Who comes?" @add="addAudience" />
+        <RecordList
+          :records="audiences"
+          :name-of="({ name }) => name"
+          :add="{ label: 'A new audience', placeholder: 'Who comes?' }"
+          ordered
+          @add="addAudience"
+          @move="(one, index) => move('Move audience', 'audienceGroups', audiences, one.id, index)"
+          @remove="remove('Remove audience', 'audienceGroups', $event.id)"
+        >
+          <template #default="{ one }">
+            <TextField
+              label="Audience"
+              hide-label
+              :value="one.name"
+              :max="200"
+              @change="set('Rename audience', 'audienceGroups', one.id, ['name'], $event ?? '')"
+            />
+            <TextField
+              :label="`What ${one.name} need`"
+              hide-label
+              :value="one.needs"
+              placeholder="what they come for"
+              @change="set('Change needs', 'audienceGroups', one.id, ['needs'], $event)"
+            />
+          </template>
+        </RecordList>
       </section>
       <section>
         <h2>Asked of the project</h2>
@@ -166,51 +170,46 @@ const PROFILES: Record<string, (name: string) => boolean> = {
       </section>
       <section>
         <h2>Loose ideas</h2>
-        <div v-for="idea in ideas" :key="idea.id" class="idea">
-          <TextField
-            label="Idea"
-            hide-label
-            :rows="2"
-            :value="idea.text"
-            @change="set('Change idea', 'ideas', idea.id, ['text'], $event ?? '')"
-          />
-          <span class="line">
-            <button class="plain" @click="ideaToPage(idea.id, idea.text)">Make it a page</button>
-            <button class="plain" @click="ideaToRequirement(idea.id, idea.text)">
-              Make it a requirement
-            </button>
-            <button class="plain" @click="remove('Drop idea', 'ideas', idea.id)">Drop</button>
-          </span>
-        </div>
-        <AddLine
-          label="A new idea"
-          placeholder="Note it before there is a place for it"
-          :max="2000"
+        <RecordList
+          :records="ideas"
+          :name-of="({ text }) => cutText(text, 40)"
+          :add="{ label: 'A new idea', placeholder: 'Note it before there is a place for it', max: 2000 }"
+          ordered
           @add="addIdea"
-        />
+          @move="(one, index) => move('Move idea', 'ideas', ideas, one.id, index)"
+          @remove="remove('Drop idea', 'ideas', $event.id)"
+        >
+          <template #default="{ one: idea }">
+            <TextField
+              label="Idea"
+              hide-label
+              :rows="2"
+              :value="idea.text"
+              @change="set('Change idea', 'ideas', idea.id, ['text'], $event ?? '')"
+            />
+          </template>
+          <template #acts="{ one: idea }">
+            <ElButton link @click="ideaToPage(idea.id, idea.text)">Make it a page</ElButton>
+            <ElButton link @click="ideaToRequirement(idea.id, idea.text)">Make it a requirement</ElButton>
+          </template>
+        </RecordList>
         <h2>References</h2>
         <ReferenceList />
         <h2>Profile</h2>
         <p class="soft">The stages this project goes through. The stage line and the Ledger follow.</p>
         <span class="line">
-          <button
-            v-for="(takes, label) in PROFILES"
-            :key="label"
-            class="action"
-            @click="setProfile(namesOf(takes))"
-          >
+          <ElButton v-for="(takes, label) in PROFILES" :key="label" @click="setProfile(namesOf(takes))">
             {{ label }}
-          </button>
+          </ElButton>
         </span>
-        <label v-for="stage in stages" :key="stage.name">
-          <input
-            type="checkbox"
-            :checked="hasStage(stage.name)"
-            :disabled="stage.name === 'map'"
-            @change="setStage(stage.name, ($event.target as HTMLInputElement).checked)"
-          />
-          {{ stage.label }}
-        </label>
+        <ElCheckbox
+          v-for="stage in stages"
+          :key="stage.name"
+          :model-value="hasStage(stage.name)"
+          :disabled="stage.name === 'map'"
+          @change="setStage(stage.name, $event as boolean)"
+          >{{ stage.label }}</ElCheckbox
+        >
       </section>
       <section class="wide">
         <h2>What others do</h2>
@@ -238,36 +237,10 @@ section {
 .wide {
   grid-column: 1 / -1;
 }
-ol {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
 .line {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-}
-.line > :first-child:not(button) {
-  flex: 1;
-}
-.audience {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 8px;
-  align-items: center;
-  padding-bottom: 6px;
-  border-bottom: 1px solid var(--hairline);
-}
-.audience > :nth-child(2) {
-  grid-row: 2;
-  grid-column: 1 / -1;
-}
-.idea {
-  padding-bottom: 6px;
-  border-bottom: 1px solid var(--hairline);
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import {
-  FIELD_TYPES,
   MOST_ROWS,
   type CollectionDocument,
   type CollectionField,
@@ -11,9 +11,14 @@ import { fieldsOf, fillFromTable, readValue } from '@nolvex/core/content/collect
 import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { Operation } from '@nolvex/core/document/types'
-import { useVirtualList } from '@vueuse/core'
+import PopPanel from '../forms/PopPanel.vue'
+import CellText from '../forms/CellText.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import FilePick from '../forms/FilePick.vue'
+import SortedTable from '../forms/SortedTable.vue'
+import type { Column } from '../forms/sortedRows'
 import TextField from '../forms/TextField.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { useReader } from '../reading/useReader'
 import { api } from '../session/api'
 import { newId } from '../session/newId'
@@ -38,10 +43,18 @@ const SERVICE_LISTS = { sailings: 'Sailings', isles: 'Isles', notices: 'Notices'
 const fields = computed(() => fieldsOf(props.collection))
 const rows = computed(() => inOrder(Object.values(props.collection.records.rows)))
 const settings = computed(() => props.collection.records.settings.collection)
-const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: 32, overscan: 12 })
-const columns = computed(() => ({
-  gridTemplateColumns: `repeat(${fields.value.length}, minmax(110px, 1fr)) 60px`,
-}))
+const columns = computed((): Column<CollectionRow>[] => [
+  ...fields.value.map(({ id, name, type }) => ({
+    key: id,
+    label: name,
+    track: 'minmax(110px, 1fr)',
+    by: ({ values }: CollectionRow) => {
+      const value = values?.[id]
+      return type === 'number' && typeof value === 'number' ? value : value === undefined ? '' : String(value)
+    },
+  })),
+  { key: 'do', label: '', track: '60px' },
+])
 
 function change(label: string, operations: Operation[]) {
   if (operations.length)
@@ -72,15 +85,10 @@ function addRow() {
 }
 const removeRow = (id: string) => change('Delete row', [{ type: 'remove', collection: 'rows', id }])
 
-function write(row: CollectionRow, field: CollectionField, event: Event) {
-  const input = event.target as HTMLInputElement
-  const read = readValue(field.type, input.value)
-  if ('reason' in read) {
-    trouble.value = `${field.name}: ${read.reason}.`
-    input.value = shownValue(row, field)
-    return
-  }
-  trouble.value = ''
+function write(row: CollectionRow, field: CollectionField, typed: string) {
+  const read = readValue(field.type, typed)
+  trouble.value = 'reason' in read ? `${field.name}: ${read.reason}.` : ''
+  if ('reason' in read) return
   change(`Change ${field.name}`, [
     {
       type: 'set',
@@ -108,11 +116,7 @@ function fill(label: string, heading: string[], values: string[][], more: Operat
   }
 }
 
-async function fromFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  input.value = ''
-  if (!file) return
+async function fromFile([file]: File[]) {
   try {
     const table = await ask((reader) => reader.readTable(file, MOST_ROWS))
     if (table.trouble) trouble.value = table.trouble
@@ -146,7 +150,6 @@ function remove() {
   ])
   emit('gone')
 }
-const types = FIELD_TYPES.map((type) => [type, TYPES[type]])
 </script>
 
 <template>
@@ -167,57 +170,51 @@ const types = FIELD_TYPES.map((type) => [type, TYPES[type]])
         none="From the content service…"
         @change="fromService"
       />
-      <label class="action file">
-        From CSV…
-        <input type="file" class="visually-hidden" accept=".csv,.tsv,.txt" @change="fromFile" />
-      </label>
-      <button class="action" @click="addField">Add field</button>
-      <button class="action main" :disabled="fields.length === 0" @click="addRow">Add row</button>
-      <button class="plain" @click="remove">Delete the collection</button>
+      <FilePick words="From CSV…" accept=".csv,.tsv,.txt" @files="fromFile" />
+      <ElButton @click="addField">Add field</ElButton>
+      <ElButton type="primary" :disabled="fields.length === 0" @click="addRow">Add row</ElButton>
+      <ElButton link @click="remove">Delete the collection</ElButton>
     </div>
     <p v-if="settings?.service" class="soft">Filled from the content service: {{ settings.service }}.</p>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
-    <div class="scroll">
-      <div class="row head" :style="columns">
-        <span v-for="field in fields" :key="field.id" class="field-head">
-          <input
-            :value="field.name"
-            aria-label="Name of the field"
-            maxlength="100"
-            @change="setField(field, 'name', ($event.target as HTMLInputElement).value)"
-          />
-          <ChoiceField
-            label="Type of the field"
-            hide-label
-            :value="field.type"
-            :choices="Object.fromEntries(types)"
-            @change="setField(field, 'type', $event)"
-          />
-          <button class="plain" :aria-label="`Delete the field ${field.name}`" @click="removeField(field)">
-            ×
-          </button>
-        </span>
-        <span />
-      </div>
-      <div v-bind="containerProps" class="rows">
-        <div v-bind="wrapperProps">
-          <div v-for="{ data: row } in list" :key="row.id" class="row" :style="columns">
-            <input
-              v-for="field in fields"
-              :key="field.id"
-              :value="shownValue(row, field)"
-              :aria-label="field.name"
-              dir="auto"
-              @change="write(row, field, $event)"
+    <TroubleNote :says="trouble" closable @close="trouble = ''" />
+    <SortedTable :label="settings?.name ?? 'Collection'" :rows="rows" :columns="columns">
+      <template v-for="field in fields" :key="field.id" #[`after-${field.id}`]>
+        <PopPanel
+          words="…"
+          text
+          :label="`Change the field ${field.name}`"
+          :width="220"
+          placement="bottom-start"
+        >
+          <div class="change">
+            <TextField
+              label="Name of the field"
+              :value="field.name"
+              :max="100"
+              @change="setField(field, 'name', $event)"
             />
-            <button class="plain" aria-label="Delete this row" @click="removeRow(row.id)">Delete</button>
+            <ChoiceField
+              label="Type of the field"
+              :value="field.type"
+              :choices="TYPES"
+              @change="setField(field, 'type', $event)"
+            />
+            <ElButton link :aria-label="`Delete the field ${field.name}`" @click="removeField(field)">
+              Delete the field
+            </ElButton>
           </div>
-        </div>
-        <p v-if="rows.length === 0" class="soft none">
-          No row yet. Type them, or fill the table from a file.
-        </p>
-      </div>
-    </div>
+        </PopPanel>
+      </template>
+      <template v-for="field in fields" :key="field.id" #[field.id]="{ row }">
+        <CellText :label="field.name" :value="shownValue(row, field)" @change="write(row, field, $event)" />
+      </template>
+      <template #do="{ row }">
+        <ElButton link aria-label="Delete this row" @click="removeRow(row.id)">Delete</ElButton>
+      </template>
+      <template #empty>
+        <p class="soft none">No row yet. Type them, or fill the table from a file.</p>
+      </template>
+    </SortedTable>
   </div>
 </template>
 
@@ -236,56 +233,10 @@ const types = FIELD_TYPES.map((type) => [type, TYPES[type]])
   gap: 8px;
   align-items: center;
 }
-.file {
-  line-height: 26px;
-}
-.file:focus-within {
-  outline: 2px solid var(--pine);
-}
-.scroll {
-  display: flex;
-  flex: 1;
-  flex-direction: column;
-  min-height: 0;
-  overflow-x: auto;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-}
-.rows {
-  flex: 1;
-  min-height: 0;
-}
-.row {
+.change {
   display: grid;
   gap: 8px;
-  align-items: center;
-  height: 32px;
-  padding: 0 8px;
-  border-bottom: 1px solid var(--hairline);
-}
-.head {
-  height: 64px;
-}
-.field-head {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 2px 6px;
-  align-items: center;
-}
-.field-head > :nth-child(2) {
-  grid-row: 2;
-}
-.field-head input {
-  font-weight: 600;
-}
-.row input {
-  min-width: 0;
-  height: 26px;
-  border: 1px solid transparent;
-  background: none;
-}
-.row input:hover {
-  border-color: var(--hairline);
+  justify-items: start;
 }
 .none {
   padding: 16px;

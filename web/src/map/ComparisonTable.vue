@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
@@ -54,13 +55,9 @@ const remove = (collection: string, id: string) =>
           <th>Part</th>
           <th v-for="site in sites" :key="site.id">
             {{ site.name }}
-            <button
-              class="plain"
-              :aria-label="`Take out ${site.name}`"
-              @click="remove('comparedSites', site.id)"
-            >
+            <ElButton link :aria-label="`Take out ${site.name}`" @click="remove('comparedSites', site.id)">
               ×
-            </button>
+            </ElButton>
           </th>
         </tr>
       </thead>
@@ -68,13 +65,9 @@ const remove = (collection: string, id: string) =>
         <tr v-for="part in parts" :key="part.id">
           <th>
             {{ part.name }}
-            <button
-              class="plain"
-              :aria-label="`Take out ${part.name}`"
-              @click="remove('comparedParts', part.id)"
-            >
+            <ElButton link :aria-label="`Take out ${part.name}`" @click="remove('comparedParts', part.id)">
               ×
-            </button>
+            </ElButton>
           </th>
           <td v-for="site in sites" :key="site.id" :class="verdict(site.id, part.id)?.does">
             <ChoiceField

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useVirtualList } from '@vueuse/core'
+import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { addContentItems, contentNumber, type ContentItem } from '@nolvex/core/content/content'
@@ -9,6 +9,8 @@ import { cutText } from '@nolvex/core/text/cutText'
 import { useCommands } from '../commands/commandStore'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import SortedTable from '../forms/SortedTable.vue'
+import type { Column } from '../forms/sortedRows'
 import ContentParticulars from './ContentParticulars.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -25,33 +27,22 @@ const kind = ref<ContentItem['kind']>()
 const page = ref<string>()
 const chosen = ref<ReadonlySet<string>>(new Set(route.query.item ? [String(route.query.item)] : []))
 
-type Column = 'number' | 'title' | 'kind' | 'page' | 'owner' | 'state'
-const sortBy = ref<Column>('number')
-const isDescending = ref(false)
-
 const items = computed(() => project.content.records.items)
-const shown = computed(() => {
+const found = computed(() => {
   const wanted = words.value.trim().toLowerCase()
-  const list = Object.values(items.value).filter(
-    (item) =>
-      (!state.value || item.state === state.value) &&
-      (!kind.value || item.kind === kind.value) &&
-      (!page.value || item.page === page.value) &&
-      (!wanted ||
-        [item.title, item.owner, item.source, item.text, contentNumber(item.number)].some((text) =>
-          text?.toLowerCase().includes(wanted),
-        )),
-  )
-  const value = (item: ContentItem) =>
-    sortBy.value === 'number'
-      ? item.number
-      : sortBy.value === 'page'
-        ? pageOf(item)
-        : (item[sortBy.value] ?? '')
-  list.sort((a, b) => (value(a) < value(b) ? -1 : value(a) > value(b) ? 1 : a.number - b.number))
-  return isDescending.value ? list.reverse() : list
+  return Object.values(items.value)
+    .filter(
+      (item) =>
+        (!state.value || item.state === state.value) &&
+        (!kind.value || item.kind === kind.value) &&
+        (!page.value || item.page === page.value) &&
+        (!wanted ||
+          [item.title, item.owner, item.source, item.text, contentNumber(item.number)].some((text) =>
+            text?.toLowerCase().includes(wanted),
+          )),
+    )
+    .sort((a, b) => a.number - b.number)
 })
-const { list, containerProps, wrapperProps } = useVirtualList(shown, { itemHeight: 34, overscan: 12 })
 const pageOf = (item: ContentItem) => (item.page ? (map.pages[item.page]?.title ?? 'page is gone') : '')
 
 const missing = computed(() => {
@@ -62,11 +53,21 @@ const missing = computed(() => {
 })
 const finalCount = computed(() => Object.values(items.value).filter((item) => item.state === 'final').length)
 
-function sort(column: Column) {
-  isDescending.value = sortBy.value === column && !isDescending.value
-  sortBy.value = column
+const columns: Column<ContentItem>[] = [
+  { key: 'choose', label: 'Choose', track: '18px' },
+  { key: 'number', label: 'Number', track: '72px', by: ({ number }) => number },
+  { key: 'title', label: 'Title', track: 'minmax(140px, 3fr)', by: ({ title }) => title },
+  { key: 'kind', label: 'Kind', track: '66px', by: (item) => KIND_WORDS[item.kind] },
+  { key: 'page', label: 'Page', track: 'minmax(80px, 1.5fr)', by: (item) => pageOf(item) },
+  { key: 'owner', label: 'Owner', track: 'minmax(60px, 1fr)', by: ({ owner }) => owner },
+  { key: 'state', label: 'State', track: '72px', by: (item) => STATE_WORDS[item.state] },
+]
+
+/** A row stands for its item alone; with Ctrl or Shift it joins those chosen. */
+function pick({ id }: ContentItem, event: MouseEvent) {
+  if (event.ctrlKey || event.metaKey || event.shiftKey) toggle(id)
+  else chosen.value = new Set([id])
 }
-const mark = (column: Column) => (sortBy.value !== column ? '' : isDescending.value ? ' ↓' : ' ↑')
 
 function toggle(id: string) {
   const next = new Set(chosen.value)
@@ -74,10 +75,10 @@ function toggle(id: string) {
   chosen.value = next
 }
 const allChosen = computed(
-  () => shown.value.length > 0 && shown.value.every(({ id }) => chosen.value.has(id)),
+  () => found.value.length > 0 && found.value.every(({ id }) => chosen.value.has(id)),
 )
 function toggleAll() {
-  chosen.value = allChosen.value ? new Set() : new Set(shown.value.map(({ id }) => id))
+  chosen.value = allChosen.value ? new Set() : new Set(found.value.map(({ id }) => id))
 }
 const picked = computed(() => Object.values(items.value).filter(({ id }) => chosen.value.has(id)))
 function add(title: string) {
@@ -129,11 +130,12 @@ useCommands().offer([
 
 <template>
   <Teleport to="#map-actions" defer>
-    <input
+    <ElInput
       v-model="words"
-      class="field find"
+      class="find"
       placeholder="Only items with…"
       aria-label="Only items with these words"
+      clearable
     />
     <ChoiceField
       label="State"
@@ -157,60 +159,61 @@ useCommands().offer([
       <b>{{ finalCount }} of {{ Object.keys(items).length }} final.</b>
       <template v-if="missing.length">
         Missing:
-        <button
+        <ElButton
           v-for="[id, count] in missing.slice(0, 5)"
           :key="id"
-          class="plain"
+          link
           @click="((page = id || undefined), (state = 'missing'))"
         >
           {{ id ? map.titleOf(id) : 'no page' }} {{ count }}
-        </button>
+        </ElButton>
         <span v-if="missing.length > 5" class="soft">and {{ missing.length - 5 }} more pages</span>
       </template>
-      <button v-if="page" class="plain" @click="((page = undefined), (state = undefined))">All pages</button>
+      <ElButton v-if="page" link @click="((page = undefined), (state = undefined))">All pages</ElButton>
     </p>
-    <div class="row head">
-      <input type="checkbox" :checked="allChosen" aria-label="Choose all" @change="toggleAll" />
-      <button @click="sort('number')">Number{{ mark('number') }}</button>
-      <button @click="sort('title')">Title{{ mark('title') }}</button>
-      <button @click="sort('kind')">Kind{{ mark('kind') }}</button>
-      <button @click="sort('page')">Page{{ mark('page') }}</button>
-      <button @click="sort('owner')">Owner{{ mark('owner') }}</button>
-      <button @click="sort('state')">State{{ mark('state') }}</button>
-    </div>
-    <div v-bind="containerProps" class="rows">
-      <div v-bind="wrapperProps">
-        <div
-          v-for="{ data: item } in list"
-          :key="item.id"
-          class="row"
-          :class="{ chosen: chosen.has(item.id) }"
-          @click.self="chosen = new Set([item.id])"
-        >
-          <input
-            type="checkbox"
-            :checked="chosen.has(item.id)"
-            :aria-label="`Choose ${contentNumber(item.number)}`"
-            @change="toggle(item.id)"
-          />
-          <b @click="chosen = new Set([item.id])">{{ contentNumber(item.number) }}</b>
-          <span dir="auto" @click="chosen = new Set([item.id])">{{ item.title || 'Untitled' }}</span>
-          <span>{{ KIND_WORDS[item.kind] }}</span>
-          <span :class="{ 'trouble-text': item.page && !map.pages[item.page] }">{{ pageOf(item) }}</span>
-          <span>{{ item.owner }}</span>
-          <span :class="item.state">{{ STATE_WORDS[item.state] }}</span>
+    <SortedTable
+      label="Content items"
+      :rows="found"
+      :columns="columns"
+      :height="34"
+      :chosen="chosen"
+      @pick="pick"
+    >
+      <template #head-choose>
+        <ElCheckbox :model-value="allChosen" aria-label="Choose all" @change="toggleAll" />
+      </template>
+      <template #choose="{ row }">
+        <ElCheckbox
+          :model-value="chosen.has(row.id)"
+          :aria-label="`Choose ${contentNumber(row.number)}`"
+          @click.stop
+          @change="toggle(row.id)"
+        />
+      </template>
+      <template #number="{ row }">
+        <b>{{ contentNumber(row.number) }}</b>
+      </template>
+      <template #title="{ row }">
+        <span dir="auto">{{ row.title || 'Untitled' }}</span>
+      </template>
+      <template #page="{ row }">
+        <span :class="{ 'trouble-text': row.page && !map.pages[row.page] }">{{ pageOf(row) }}</span>
+      </template>
+      <template #state="{ row }">
+        <span :class="row.state">{{ STATE_WORDS[row.state] }}</span>
+      </template>
+      <template #empty>
+        <div v-if="Object.keys(items).length === 0" class="invitation">
+          <h2>What has to be written and gathered?</h2>
+          <p>
+            Each piece of copy, picture and data gets a number, an owner and a state, so that nothing is
+            forgotten.
+          </p>
+          <p><ElButton type="primary" @click="listFromSections">One item for each section</ElButton></p>
         </div>
-      </div>
-      <div v-if="Object.keys(items).length === 0" class="invitation">
-        <h2>What has to be written and gathered?</h2>
-        <p>
-          Each piece of copy, picture and data gets a number, an owner and a state, so that nothing is
-          forgotten.
-        </p>
-        <p><button class="action main" @click="listFromSections">One item for each section</button></p>
-      </div>
-      <p v-else-if="shown.length === 0" class="soft none">Nothing fits these filters.</p>
-    </div>
+        <p v-else class="soft none">Nothing fits these filters.</p>
+      </template>
+    </SortedTable>
     <AddLine class="add" label="Title of a new content item" placeholder="Another content item" @add="add" />
   </div>
   <ContentParticulars v-if="picked.length" :items="picked" @remove="remove" />
@@ -232,41 +235,6 @@ useCommands().offer([
   flex-wrap: wrap;
   gap: 4px 12px;
   padding: 0 12px 8px;
-}
-.rows {
-  flex: 1;
-  min-height: 0;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-}
-.row {
-  display: grid;
-  grid-template-columns: 18px 64px minmax(140px, 3fr) 66px minmax(80px, 1.5fr) minmax(60px, 1fr) 66px;
-  gap: 10px;
-  align-items: center;
-  height: 34px;
-  padding: 0 12px;
-  border-bottom: 1px solid var(--hairline);
-}
-.row > * {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.head {
-  flex: none;
-}
-.head button {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-weight: 600;
-  text-align: left;
-  cursor: pointer;
-}
-.chosen {
-  background: var(--pine-tint);
 }
 .missing {
   color: var(--ochre-text);

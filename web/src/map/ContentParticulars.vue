@@ -1,8 +1,12 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { contentNumber, type ContentItem } from '@nolvex/core/content/content'
 import type { Operation } from '@nolvex/core/document/types'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
+import { PICTURE_TYPES } from '../pictures/pictureTypes'
+import TroubleNote from '../forms/TroubleNote.vue'
+import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import PickField from '../forms/PickField.vue'
 import TextField from '../forms/TextField.vue'
@@ -52,9 +56,7 @@ function write(text: string | undefined) {
   set('Write content', { text, ...(text && single.value?.state === 'missing' ? { state: 'draft' } : {}) })
 }
 
-async function addPicture(event: Event) {
-  const [file] = (event.target as HTMLInputElement).files ?? []
-  if (!file) return
+async function addPicture([file]: File[]) {
   trouble.value = ''
   try {
     const { id } = await api.addPicture(project.id, file)
@@ -114,31 +116,20 @@ async function addPicture(event: Event) {
     <TextField v-if="single" label="Text" :rows="8" :max="20000" :value="single.text" @change="write" />
     <template v-if="single?.kind === 'picture'">
       <img v-if="single.asset" :src="assetAddress(project.id, single.asset)" :alt="single.title" />
-      <label class="action picture">
-        {{ single.asset ? 'Another picture…' : 'Choose the picture…' }}
-        <input
-          type="file"
-          class="visually-hidden"
-          accept="image/png,image/jpeg,image/webp,image/svg+xml"
-          @change="addPicture"
-        />
-      </label>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <FilePick
+        :words="single.asset ? 'Another picture…' : 'Choose the picture…'"
+        :accept="PICTURE_TYPES"
+        @files="addPicture"
+      />
+      <TroubleNote :says="trouble" />
     </template>
-    <button class="action" @click="emit('remove')">Delete</button>
+    <ElButton @click="emit('remove')">Delete</ElButton>
   </aside>
 </template>
 
 <style scoped>
 .particulars {
   width: 248px;
-}
-.picture {
-  line-height: 26px;
-  text-align: center;
-}
-.picture:focus-within {
-  outline: 2px solid var(--pine);
 }
 img {
   max-width: 100%;

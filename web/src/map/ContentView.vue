@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
+import SideEntry from '../forms/SideEntry.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import CollectionTable from './CollectionTable.vue'
@@ -45,25 +47,24 @@ function addCollection() {
 
 <template>
   <aside class="side-list">
-    <button class="side-entry" :class="{ current: !collection }" @click="open = undefined">
+    <SideEntry :current="!collection" @click="open = undefined">
       <b>Content inventory</b>
       <span class="soft">{{ Object.keys(project.content.records.items).length }} items</span>
-    </button>
+    </SideEntry>
     <h3>Collections</h3>
     <p v-if="project.collections.length === 0" class="soft">
       Tables of like records: isles, sailings, notices. A page can stand for each of their rows.
     </p>
-    <button
+    <SideEntry
       v-for="one in project.collections"
       :key="one.id"
-      class="side-entry"
-      :class="{ current: one.id === open }"
+      :current="one.id === open"
       @click="open = one.id"
     >
       <b>{{ one.records.settings.collection?.name || 'Untitled' }}</b>
       <span class="soft">{{ Object.keys(one.records.rows).length }} rows</span>
-    </button>
-    <button class="action" @click="addCollection">Add a collection</button>
+    </SideEntry>
+    <ElButton @click="addCollection">Add a collection</ElButton>
   </aside>
   <CollectionTable v-if="collection" :key="collection.id" :collection="collection" @gone="open = undefined" />
   <ContentInventory v-else />

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
 import type { Decision } from '@nolvex/core/site/brief'
-import AddLine from '../forms/AddLine.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -33,70 +33,63 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <ul class="decisions">
-    <li v-for="one in list" :key="one.id" :class="{ decided: one.answer }">
-      <span class="head"
-        ><b>{{ one.answer ? 'Decided' : 'Open' }}</b>
-        <button class="plain" :aria-label="`Remove ${one.question}`" @click="remove(one.id)">
-          Remove
-        </button></span
-      >
-      <TextField
-        label="Question"
-        hide-label
-        :rows="2"
-        :value="one.question"
-        @change="set('Change question', one, 'question', $event ?? '')"
-      />
-      <TextField
-        label="Who decides"
-        :value="one.who"
-        :max="200"
-        @change="set('Change who decides', one, 'who', $event)"
-      />
-      <TextField
-        label="Answer"
-        :rows="2"
-        :value="one.answer"
-        @change="set('Decide', one, 'answer', $event)"
-      />
-      <template v-if="one.answer">
+  <RecordList
+    :records="list"
+    :name-of="({ question }) => question"
+    :add="{ label: 'A point to decide', placeholder: 'What is not decided yet?' }"
+    @add="add"
+    @remove="remove($event.id)"
+  >
+    <template #default="{ one }">
+      <div class="decision" :class="{ decided: one.answer }">
+        <b>{{ one.answer ? 'Decided' : 'Open' }}</b>
         <TextField
-          label="Reason"
+          label="Question"
+          hide-label
           :rows="2"
-          :value="one.reason"
-          @change="set('Change reason', one, 'reason', $event)"
+          :value="one.question"
+          @change="set('Change question', one, 'question', $event ?? '')"
         />
         <TextField
-          label="Evidence"
-          :rows="2"
-          :value="one.evidence"
-          @change="set('Change evidence', one, 'evidence', $event)"
+          label="Who decides"
+          :value="one.who"
+          :max="200"
+          @change="set('Change who decides', one, 'who', $event)"
         />
-      </template>
-    </li>
-  </ul>
-  <AddLine label="A point to decide" placeholder="What is not decided yet?" @add="add" />
+        <TextField
+          label="Answer"
+          :rows="2"
+          :value="one.answer"
+          @change="set('Decide', one, 'answer', $event)"
+        />
+        <template v-if="one.answer">
+          <TextField
+            label="Reason"
+            :rows="2"
+            :value="one.reason"
+            @change="set('Change reason', one, 'reason', $event)"
+          />
+          <TextField
+            label="Evidence"
+            :rows="2"
+            :value="one.evidence"
+            @change="set('Change evidence', one, 'evidence', $event)"
+          />
+        </template>
+      </div>
+    </template>
+  </RecordList>
 </template>
 
 <style scoped>
-.decisions {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
+.decision {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 4px;
-  margin-bottom: 10px;
   padding-left: 10px;
   border-left: 3px solid var(--ochre);
 }
 .decided {
   border-color: var(--pine);
-}
-.head {
-  display: flex;
-  justify-content: space-between;
 }
 </style>

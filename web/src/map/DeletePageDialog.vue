@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
 import type { PageChanges } from './usePageChanges'
 
 /** Asked before pages go that menus, journeys, links or content refer to. */
@@ -36,8 +36,8 @@ const list = (names: string[]) =>
       </ul>
       <p class="soft">Undo brings all of it back.</p>
       <div class="do">
-        <button class="action main" @click="changes.removeNow(changes.asked.value.id)">Delete it</button>
-        <button class="action" @click="changes.keep">Keep it</button>
+        <ElButton type="primary" @click="changes.removeNow(changes.asked.value.id)">Delete it</ElButton>
+        <ElButton @click="changes.keep">Keep it</ElButton>
       </div>
     </template>
   </ElDialog>

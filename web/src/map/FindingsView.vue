@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Finding } from '@nolvex/core/review/finding'
 import { mapRules } from '@nolvex/core/review/map/mapRules'
+import CountField from '../forms/CountField.vue'
 import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
 import { useMapAnalysis } from './useMapAnalysis'
@@ -24,9 +26,7 @@ const LIMITS = {
   clicks: 'Clicks from home, at most',
 } as const
 
-function setLimit(key: keyof typeof LIMITS, event: Event) {
-  const typed = Number((event.target as HTMLInputElement).value)
-  const value = Number.isInteger(typed) && typed >= 1 && typed <= 100 ? typed : undefined
+function setLimit(key: keyof typeof LIMITS, value: number | undefined) {
   project.setSite('Change a limit', 'settings', 'site', ['limits', key], value)
 }
 
@@ -62,10 +62,10 @@ function mend({ fix }: Finding) {
           <p class="soft">{{ rule.why }}</p>
           <ul>
             <li v-for="(finding, index) in found.slice(0, 200)" :key="index">
-              <button class="says" @click="goTo(finding)">{{ finding.says }}</button>
-              <button v-if="finding.fix" class="action" @click="mend(finding)">
+              <ElButton text class="says" @click="goTo(finding)">{{ finding.says }}</ElButton>
+              <ElButton v-if="finding.fix" @click="mend(finding)">
                 {{ finding.fix.label }}
-              </button>
+              </ElButton>
             </li>
           </ul>
           <p v-if="found.length > 200" class="soft">and {{ found.length - 200 }} more</p>
@@ -93,17 +93,16 @@ function mend({ fix }: Finding) {
         </table>
         <h3>Limits</h3>
         <p class="soft">Empty: nothing is said about it.</p>
-        <label v-for="(label, key) in LIMITS" :key="key">
-          {{ label }}
-          <input
-            class="field"
-            type="number"
-            min="1"
-            max="100"
-            :value="limits[key] ?? ''"
-            @change="setLimit(key, $event)"
-          />
-        </label>
+        <CountField
+          v-for="(label, key) in LIMITS"
+          :key="key"
+          :label="label"
+          :value="limits[key]"
+          :least="1"
+          :most="100"
+          placeholder="no limit"
+          @change="setLimit(key, $event)"
+        />
       </aside>
     </div>
   </div>
@@ -132,17 +131,13 @@ li {
   min-height: 36px;
   border-top: 1px solid var(--hairline);
 }
-.says {
+.says.el-button {
   flex: 1;
+  justify-content: start;
   padding: 4px 0;
-  border: 0;
-  background: none;
+  font-weight: 400;
   text-align: left;
-  cursor: pointer;
-}
-.says:hover {
-  color: var(--pine);
-  text-decoration: underline;
+  white-space: normal;
 }
 aside {
   display: grid;
@@ -156,14 +151,5 @@ aside td:last-child {
   padding-left: 12px;
   font-weight: 600;
   text-align: right;
-}
-label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  justify-content: space-between;
-}
-label .field {
-  width: 64px;
 }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { ElButton, ElDialog, ElInput, ElRadio, ElRadioGroup, type InputInstance } from 'element-plus'
 import { watchDebounced } from '@vueuse/core'
-import { ElDialog } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { ImportedPages } from '@nolvex/core/formats/importedPages'
 import { PAGE_COLUMNS, type PageColumn, type PageMapping } from '@nolvex/core/formats/pagesCsv'
 import { guessFormat, PAGE_FORMATS, type PageFormat } from '@nolvex/core/formats/readPages'
+import TroubleNote from '../forms/TroubleNote.vue'
+import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import type { ReadPageList } from '../reading/readPageList'
 import { useReader } from '../reading/useReader'
@@ -66,7 +68,7 @@ watch(heading, (names, before) => {
 const trouble = computed(() => (isReading.value ? '' : read.value.trouble))
 const tops = computed(() => read.value.pages.filter(({ depth }) => depth === 0).length)
 
-const field = ref<HTMLTextAreaElement>()
+const field = ref<InputInstance>()
 const canAdd = computed(() => !isReading.value && read.value.pages.length > 0 && trouble.value === '')
 const addWords = computed(() => {
   if (isReading.value) return 'Reading…'
@@ -93,15 +95,15 @@ function mean(column: PageColumn, at: string | undefined) {
   said.value = { ...mapping.value, [column]: at === undefined ? undefined : Number(at) }
 }
 
-function take(list: FileList | null | undefined) {
-  files.value = [...(list ?? [])]
+function take(list: File[]) {
+  files.value = list
   chosen.value = undefined
   said.value = undefined
 }
 
 function drop(event: DragEvent) {
   isOver.value = false
-  take(event.dataTransfer?.files)
+  take([...(event.dataTransfer?.files ?? [])])
 }
 
 defineExpose({ take })
@@ -134,18 +136,9 @@ function add() {
       fetched, and nothing changes before you say so.
     </p>
     <div class="from">
-      <label class="action choose">
-        Choose files…
-        <input
-          type="file"
-          multiple
-          class="visually-hidden"
-          accept=".txt,.md,.csv,.tsv,.opml,.xml"
-          @change="take(($event.target as HTMLInputElement).files)"
-        />
-      </label>
+      <FilePick words="Choose files…" accept=".txt,.md,.csv,.tsv,.opml,.xml" several @files="take" />
       <span v-if="files.length">
-        {{ files.map(({ name }) => name).join(', ') }} <button class="plain" @click="clear">Take out</button>
+        {{ files.map(({ name }) => name).join(', ') }} <ElButton link @click="clear">Take out</ElButton>
       </span>
       <ChoiceField
         class="format"
@@ -163,16 +156,25 @@ function add() {
       @dragleave="isOver = false"
       @drop.prevent="drop"
     >
-      <textarea
+      <ElInput
         v-if="files.length === 0"
         ref="field"
         v-model="text"
+        type="textarea"
+        resize="none"
         aria-label="List of pages"
         placeholder="Home&#10;  Timetable&#10;  Fares&#10;    Refunds"
         @keydown.tab.exact.prevent="text += '\t'"
         @keydown.ctrl.enter.prevent="add"
       />
-      <textarea v-else readonly aria-label="What the file holds" :value="read.beginning" />
+      <ElInput
+        v-else
+        type="textarea"
+        resize="none"
+        readonly
+        aria-label="What the file holds"
+        :model-value="read.beginning"
+      />
       <ol class="preview" aria-label="What will be added">
         <li v-if="read.pages.length === 0" class="soft">What will be added shows here.</li>
         <li
@@ -206,14 +208,16 @@ function add() {
     <p v-if="tops > 1 && (mode === 'replace' || !props.below)" class="remarks">
       {{ tops }} pages stand at the top; the first of them is home.
     </p>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <div class="do">
-      <label><input v-model="mode" type="radio" value="merge" /> Add what is not there yet</label>
-      <label><input v-model="mode" type="radio" value="replace" /> Replace the whole map</label>
-      <button class="action main" :disabled="!canAdd" title="Ctrl+Enter" @click="add">
+      <ElRadioGroup v-model="mode" aria-label="What becomes of the map">
+        <ElRadio value="merge">Add what is not there yet</ElRadio>
+        <ElRadio value="replace">Replace the whole map</ElRadio>
+      </ElRadioGroup>
+      <ElButton type="primary" :disabled="!canAdd" title="Ctrl+Enter" @click="add">
         {{ addWords }}
-      </button>
-      <button class="action" @click="open = false">Cancel</button>
+      </ElButton>
+      <ElButton @click="open = false">Cancel</ElButton>
     </div>
   </ElDialog>
 </template>
@@ -225,13 +229,8 @@ function add() {
   align-items: center;
   margin-top: 10px;
 }
-.choose {
-  line-height: 26px;
-}
-.choose:focus-within {
-  outline: 2px solid var(--pine);
-}
 .format {
+  width: 160px;
   margin-left: auto;
 }
 .halves {
@@ -244,7 +243,7 @@ function add() {
   outline: 2px dashed var(--pine);
   outline-offset: 4px;
 }
-textarea,
+.halves :deep(textarea),
 .preview {
   height: 250px;
   margin: 0;
@@ -281,10 +280,11 @@ textarea,
   align-items: center;
   margin-top: 12px;
 }
-.do label {
-  white-space: nowrap;
+.do .el-radio-group {
+  flex-wrap: nowrap;
+  gap: 14px;
 }
-.do .main {
+.do .el-button--primary {
   margin-left: auto;
 }
 </style>

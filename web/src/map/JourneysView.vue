@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { childrenOf, inOrder } from '@nolvex/core/document/tree'
@@ -6,6 +7,7 @@ import { putAmong } from '@nolvex/core/document/placing'
 import { journeyReport, mendGap, type JourneyStop } from '@nolvex/core/site/journeyReport'
 import { entryLabel } from '@nolvex/core/site/menuChanges'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
+import SideEntry from '../forms/SideEntry.vue'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import PickField from '../forms/PickField.vue'
@@ -95,17 +97,16 @@ const lastStops = computed(() => {
 <template>
   <aside class="side-list">
     <h3>Journeys</h3>
-    <button
+    <SideEntry
       v-for="{ journey, report } in journeys"
       :key="journey.id"
-      class="side-entry"
-      :class="{ current: open?.journey.id === journey.id }"
+      :current="open?.journey.id === journey.id"
       @click="map.journey = journey.id"
     >
       <b dir="auto">{{ journey.name || 'Untitled' }}</b>
       <span v-if="report.gaps.length" class="trouble-text">breaks at {{ report.gaps[0].number }}</span>
       <span v-else class="soft">{{ report.clicks }} {{ report.clicks === 1 ? 'click' : 'clicks' }}</span>
-    </button>
+    </SideEntry>
     <AddLine label="A new journey" placeholder="Buy, get support, find out…" :max="200" @add="add" />
   </aside>
   <div class="board">
@@ -178,9 +179,9 @@ const lastStops = computed(() => {
           />
           <span class="clicks soft">{{ stop.clicks }} {{ stop.clicks === 1 ? 'click' : 'clicks' }}</span>
           <span class="do">
-            <button v-if="stop.way?.by === 'none' && !stop.isGone" class="action main" @click="mend(stop)">
+            <ElButton v-if="stop.way?.by === 'none' && !stop.isGone" type="primary" @click="mend(stop)">
               Add the link
-            </button>
+            </ElButton>
             <PickField
               class="branch"
               label="Add a stop after this one"
@@ -190,9 +191,9 @@ const lastStops = computed(() => {
               none="Then…"
               @change="addStop(open.journey.id, stop.stop.id, $event)"
             />
-            <button class="plain" :aria-label="`Remove stop ${stop.number}`" @click="removeStop(stop)">
+            <ElButton link :aria-label="`Remove stop ${stop.number}`" @click="removeStop(stop)">
               Remove
-            </button>
+            </ElButton>
           </span>
         </li>
       </ol>
@@ -209,10 +210,10 @@ const lastStops = computed(() => {
         A second stop after the same one makes it a decision: say in which case each is taken.
       </p>
       <footer>
-        <button class="action" :disabled="open.report.stops.length === 0" @click="showOnMap">
+        <ElButton :disabled="open.report.stops.length === 0" @click="showOnMap">
           Show it on the tree
-        </button>
-        <button class="plain" @click="remove(open.journey.id)">Delete this journey</button>
+        </ElButton>
+        <ElButton link @click="remove(open.journey.id)">Delete this journey</ElButton>
       </footer>
     </div>
   </div>

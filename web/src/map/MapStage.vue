@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { mergePages, type IncomingPage } from '@nolvex/core/site/mergePages'
@@ -60,7 +61,7 @@ function dropFiles(event: DragEvent) {
   if (!holdsFiles(event)) return
   event.preventDefault()
   isImporting.value = true
-  void importer.value?.take(event.dataTransfer?.files)
+  importer.value?.take([...(event.dataTransfer?.files ?? [])])
 }
 
 useCommands().offer([
@@ -87,8 +88,8 @@ useCommands().offer([
       />
       <span id="map-actions" class="end" />
       <span class="both">
-        <button class="action" @click="isImporting = true">Bring in…</button>
-        <button class="action" :disabled="count === 0" @click="isTaking = true">Take away…</button>
+        <ElButton @click="isImporting = true">Bring in…</ElButton>
+        <ElButton :disabled="count === 0" @click="isTaking = true">Take away…</ElButton>
       </span>
     </div>
     <div class="body">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { putAmong } from '@nolvex/core/document/placing'
 import {
@@ -209,19 +210,19 @@ const set = (field: string, value: string | undefined) =>
           <AddLine label="Words or an address" @add="addWords(menu.id, $event)" />
         </div>
         <footer>
-          <button v-if="lines.length === 0" class="plain" @click="fillFromTree(menu)">
+          <ElButton v-if="lines.length === 0" link @click="fillFromTree(menu)">
             Fill it from the tree
-          </button>
-          <button class="plain" @click="removeMenu(menu)">Delete this menu</button>
+          </ElButton>
+          <ElButton link @click="removeMenu(menu)">Delete this menu</ElButton>
         </footer>
       </section>
       <section class="new">
         <h3>{{ menus.length ? 'Another menu' : 'No menu yet' }}</h3>
         <p class="soft">Every page shows every menu. Most sites have a main menu and one at the foot.</p>
-        <button class="action" @click="addMenu('main', 'Main menu')">Add a main menu</button>
-        <button class="action" @click="addMenu('footer', 'Footer')">Add a footer menu</button>
-        <button class="action" @click="addMenu('utility', 'Utility')">Add a utility menu</button>
-        <button class="action" @click="addMenu('other', 'Menu')">Add another menu</button>
+        <ElButton @click="addMenu('main', 'Main menu')">Add a main menu</ElButton>
+        <ElButton @click="addMenu('footer', 'Footer')">Add a footer menu</ElButton>
+        <ElButton @click="addMenu('utility', 'Utility')">Add a utility menu</ElButton>
+        <ElButton @click="addMenu('other', 'Menu')">Add another menu</ElButton>
       </section>
     </div>
   </div>
@@ -250,12 +251,12 @@ const set = (field: string, value: string | undefined) =>
       @change="set('address', $event)"
     />
     <span class="steps">
-      <button class="action" @click="shift(-1)">Up</button>
-      <button class="action" @click="shift(1)">Down</button>
-      <button class="action" @click="moveIn">In</button>
-      <button class="action" @click="moveOut">Out</button>
+      <ElButton @click="shift(-1)">Up</ElButton>
+      <ElButton @click="shift(1)">Down</ElButton>
+      <ElButton @click="moveIn">In</ElButton>
+      <ElButton @click="moveOut">Out</ElButton>
     </span>
-    <button class="action" @click="remove">Take it out</button>
+    <ElButton @click="remove">Take it out</ElButton>
   </aside>
 </template>
 
@@ -335,7 +336,7 @@ footer,
   display: flex;
   gap: 10px;
 }
-.new .action {
+.new .el-button {
   justify-self: start;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElInput, type InputInstance } from 'element-plus'
 import { nextTick, ref, watch } from 'vue'
 import type { Page, Section } from '@nolvex/core/site/site'
 import { MOST_LINES } from './cardSize'
@@ -22,12 +23,14 @@ const props = defineProps<{
   target?: 'before' | 'inside' | 'after'
 }>()
 const emit = defineEmits<{ rename: [title: string]; done: []; fold: [] }>()
-const field = ref<HTMLInputElement>()
+const field = ref<InputInstance>()
+const typed = ref('')
 
 watch(
   () => props.renaming,
   async (renaming) => {
     if (!renaming) return
+    typed.value = props.page.title
     await nextTick()
     field.value?.focus()
     field.value?.select()
@@ -37,7 +40,7 @@ watch(
 
 function finish(keep: boolean) {
   if (!props.renaming) return
-  const title = field.value?.value.trim() ?? ''
+  const title = typed.value.trim()
   if (keep && title !== props.page.title) emit('rename', title)
   emit('done')
 }
@@ -51,11 +54,11 @@ const kinds = { outside: 'outside the tree', external: 'external' }
     :class="[{ selected, faded, found, flat, many: page.template, apart: page.kind }, target]"
   >
     <span v-if="stops" class="stops">{{ stops }}</span>
-    <input
+    <ElInput
       v-if="renaming"
       ref="field"
+      v-model="typed"
       class="rename"
-      :value="page.title"
       maxlength="500"
       dir="auto"
       aria-label="Title of the page"
@@ -80,7 +83,7 @@ const kinds = { outside: 'outside the tree', external: 'external' }
       </li>
       <li v-if="sections.length > MOST_LINES">and {{ sections.length - MOST_LINES }} more</li>
     </ul>
-    <button
+    <ElButton
       v-if="folded !== undefined"
       class="fold"
       :aria-label="folded ? `Unfold ${folded} pages below ${page.title}` : `Fold the branch of ${page.title}`"
@@ -88,7 +91,7 @@ const kinds = { outside: 'outside the tree', external: 'external' }
       @click.stop="emit('fold')"
     >
       {{ folded ? `+${folded}` : '–' }}
-    </button>
+    </ElButton>
   </div>
 </template>
 
@@ -160,12 +163,13 @@ b {
   width: 118px;
   height: 17px;
   margin: 0 6px;
-  padding: 0;
-  border: 0;
-  border-bottom: 1px solid var(--pine);
-  background: #fff;
+}
+.rename :deep(.el-input__wrapper) {
+  padding: 0 2px;
+}
+.rename :deep(.el-input__inner) {
+  height: 17px;
   font-weight: 700;
-  line-height: 16px;
 }
 ul {
   margin: 3px 0;
@@ -197,7 +201,7 @@ em {
   color: var(--slate);
   font-style: normal;
 }
-.fold {
+.fold.el-button {
   position: absolute;
   bottom: -9px;
   left: 50%;
@@ -211,7 +215,7 @@ em {
   line-height: 12px;
   cursor: pointer;
 }
-.flat .fold {
+.flat .fold.el-button {
   top: 50%;
   right: -10px;
   bottom: auto;

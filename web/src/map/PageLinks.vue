@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import type { Page } from '@nolvex/core/site/site'
 import { addToMenu, entriesBelow, menusInOrder } from '@nolvex/core/site/menuChanges'
@@ -54,20 +55,19 @@ function inMenu(menu: string, isIn: boolean) {
   <div class="part-body">
     <h3>Menus</h3>
     <p v-if="menus.length === 0" class="soft">There is no menu yet; make one under Menus.</p>
-    <label v-for="menu in menus" :key="menu.id">
-      <input
-        type="checkbox"
-        :checked="entriesIn(menu.id).length > 0"
-        @change="inMenu(menu.id, ($event.target as HTMLInputElement).checked)"
-      />
-      {{ menu.name }}
-    </label>
+    <ElCheckbox
+      v-for="menu in menus"
+      :key="menu.id"
+      :model-value="entriesIn(menu.id).length > 0"
+      @change="inMenu(menu.id, $event as boolean)"
+      >{{ menu.name }}</ElCheckbox
+    >
     <h3>Links from here</h3>
     <div v-for="one in out" :key="one.id" class="link">
       <span dir="auto">{{ map.titleOf(one.to) }}</span>
-      <button class="plain" :aria-label="`Remove the link to ${map.titleOf(one.to)}`" @click="remove(one.id)">
+      <ElButton link :aria-label="`Remove the link to ${map.titleOf(one.to)}`" @click="remove(one.id)">
         Remove
-      </button>
+      </ElButton>
       <ChoiceField
         v-if="Object.keys(sections).length"
         class="from"

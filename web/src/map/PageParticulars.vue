@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { ElButton, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Json } from '@nolvex/core/document/types'
 import { homePage, pathFromTitle } from '@nolvex/core/site/address'
 import { breadcrumb } from '@nolvex/core/site/menuChanges'
 import { PAGE_STATES, type Page } from '@nolvex/core/site/page'
+import TroubleNote from '../forms/TroubleNote.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import CountField from '../forms/CountField.vue'
 import TextField from '../forms/TextField.vue'
 import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
@@ -86,17 +89,9 @@ function fillFrom(collection: string | undefined) {
       <h2 dir="auto">{{ page.title || 'Untitled' }}</h2>
       <p class="soft">{{ address }}</p>
       <p class="soft small">{{ trail }}{{ clicks ? ` · ${clicks}` : '' }}</p>
-      <nav>
-        <button
-          v-for="(label, name) in PARTS"
-          :key="name"
-          class="part"
-          :aria-pressed="part === name"
-          @click="part = name"
-        >
-          {{ label }}
-        </button>
-      </nav>
+      <ElRadioGroup v-model="part" class="parts" aria-label="What of the page is shown">
+        <ElRadioButton v-for="(label, name) in PARTS" :key="name" :value="name">{{ label }}</ElRadioButton>
+      </ElRadioGroup>
     </header>
     <div v-if="part === 'page'" class="fields">
       <TextField
@@ -120,10 +115,10 @@ function fillFrom(collection: string | undefined) {
         :max="200"
         @change="setPath"
       />
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
       <p v-if="page.redirects?.length" class="soft small">
         Redirects from {{ page.redirects.join(', ') }}
-        <button class="plain" @click="set('Forget redirects', ['redirects'], undefined)">Forget</button>
+        <ElButton link @click="set('Forget redirects', ['redirects'], undefined)">Forget</ElButton>
       </p>
       <TextField
         v-if="page.kind === 'external'"
@@ -155,19 +150,13 @@ function fillFrom(collection: string | undefined) {
         @change="setTemplate($event, page.template?.count)"
       />
       <div v-if="page.template" class="two">
-        <label class="soft">
-          How many
-          <input
-            class="field"
-            type="number"
-            min="0"
-            max="100000"
-            :value="page.template.count ?? ''"
-            @change="
-              setTemplate(page.template?.each, Number(($event.target as HTMLInputElement).value) || undefined)
-            "
-          />
-        </label>
+        <CountField
+          label="How many"
+          :value="page.template.count"
+          :least="0"
+          :most="100000"
+          @change="setTemplate(page.template?.each, $event)"
+        />
         <ChoiceField
           label="One a row of"
           :value="page.template.collection"
@@ -187,7 +176,7 @@ function fillFrom(collection: string | undefined) {
         label="Its one goal for the visitor"
         :rows="2"
         :value="page.goal"
-        placeholder="Finds a sailing and its price"
+        placeholder="What has the visitor got or done here?"
         @change="set('Change goal', ['goal'], $event)"
       />
       <TextField
@@ -206,7 +195,7 @@ function fillFrom(collection: string | undefined) {
     <PageLinks v-else-if="part === 'links'" :page="page" />
     <PageBrief v-else :page="page" />
     <footer v-if="page.kind !== 'external'">
-      <button class="action main" @click="draw">Draw this page</button>
+      <ElButton type="primary" @click="draw">Draw this page</ElButton>
     </footer>
   </aside>
 </template>
@@ -229,7 +218,7 @@ footer {
   padding: 10px 16px;
   border-top: 1px solid var(--hairline);
 }
-footer .action {
+footer .el-button {
   width: 100%;
 }
 h2 {
@@ -244,23 +233,13 @@ header p {
   font-size: 12px;
   line-height: 16px;
 }
-nav {
+.parts {
   display: flex;
-  gap: 12px;
+  flex-wrap: nowrap;
   margin-top: 8px;
-  border-bottom: 1px solid var(--hairline);
 }
-.part {
-  padding: 2px 0;
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-weight: 600;
-  cursor: pointer;
-}
-.part[aria-pressed='true'] {
-  color: var(--pine);
-  box-shadow: 0 2px 0 var(--pine);
+.parts :deep(.el-radio-button__inner) {
+  padding: 0 9px;
 }
 .fields,
 .particulars > :deep(.part-body) {
@@ -276,8 +255,5 @@ nav {
   display: grid;
   grid-template-columns: 80px 1fr;
   gap: 8px;
-}
-.two .field {
-  width: 100%;
 }
 </style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
-import { moveAmong } from '@nolvex/core/document/placing'
 import type { Json } from '@nolvex/core/document/types'
 import type { Page, Section } from '@nolvex/core/site/site'
 import { addSection, commonSections, sectionsOf } from '@nolvex/core/site/pageChanges'
-import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import LineInput from '../forms/LineInput.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -31,12 +32,8 @@ function add(name: string) {
   project.changeSite('Add section', addSection(sections.value, props.page.id, newId(), name))
 }
 
-function move(section: Section, step: -1 | 1) {
-  const index = own.value.indexOf(section) + step
-  if (index < 0 || index >= own.value.length) return
-  const others = own.value.filter(({ id }) => id !== section.id)
-  project.changeSite('Move section', moveAmong('sections', others, index, section.id))
-}
+const move = (section: Section, index: number) =>
+  project.moveRecord('Move section', 'sections', own.value, section.id, index)
 
 function remove(id: string) {
   project.changeSite('Remove section', [{ type: 'remove', collection: 'sections', id }])
@@ -74,27 +71,23 @@ function takeOut(section: Section, isOn: boolean) {
     <p v-if="own.length === 0" class="soft">
       List what stands on the page, from top to bottom: what a visitor should see first comes first.
     </p>
-    <ol>
-      <li v-for="section in own" :key="section.id">
-        <div class="line">
-          <input
-            :value="section.name"
-            :aria-label="`Name of section ${section.name}`"
-            maxlength="200"
-            @change="set('Rename section', section.id, ['name'], ($event.target as HTMLInputElement).value)"
-            @keydown.alt.up.prevent.stop="move(section, -1)"
-            @keydown.alt.down.prevent.stop="move(section, 1)"
-          />
-          <button class="plain" :aria-label="`Move ${section.name} up`" @click="move(section, -1)">↑</button>
-          <button class="plain" :aria-label="`Move ${section.name} down`" @click="move(section, 1)">↓</button>
-          <button
-            class="plain"
-            :aria-expanded="open === section.id"
-            @click="open = open === section.id ? undefined : section.id"
-          >
-            {{ open === section.id ? 'Less' : 'More' }}
-          </button>
-        </div>
+    <RecordList
+      :records="own"
+      :name-of="({ name }) => `section ${name}`"
+      :add="{ label: 'Name of a new section', placeholder: 'Another section', max: 200 }"
+      ordered
+      @add="add"
+      @move="move"
+      @remove="remove($event.id)"
+    >
+      <template #default="{ one: section }">
+        <LineInput
+          class="bare"
+          :label="`Name of section ${section.name}`"
+          :value="section.name"
+          :max="200"
+          @change="set('Rename section', section.id, ['name'], $event)"
+        />
         <div v-if="open === section.id" class="more">
           <TextField
             label="What it is for"
@@ -116,67 +109,56 @@ function takeOut(section: Section, isOn: boolean) {
             none="Not said"
             @change="set('Change where content comes from', section.id, ['source'], $event)"
           />
-          <div class="line">
-            <button class="plain" @click="share(section)">Common to all pages</button>
-            <button class="plain" :aria-label="`Remove section ${section.name}`" @click="remove(section.id)">
-              Remove
-            </button>
-          </div>
+          <ElButton link @click="share(section)">Common to all pages</ElButton>
         </div>
-      </li>
-    </ol>
-    <AddLine label="Name of a new section" placeholder="Another section" :max="200" @add="add" />
+      </template>
+      <template #acts="{ one: section }">
+        <ElButton
+          link
+          :aria-expanded="open === section.id"
+          @click="open = open === section.id ? undefined : section.id"
+        >
+          {{ open === section.id ? 'Less' : 'More' }}
+        </ElButton>
+      </template>
+    </RecordList>
     <template v-if="common.length">
       <h3>Common to all pages</h3>
       <div v-for="section in common" :key="section.id" class="line">
-        <input
-          type="checkbox"
-          :checked="!page.without?.includes(section.id)"
+        <ElCheckbox
+          :model-value="!page.without?.includes(section.id)"
           :aria-label="`${section.name} stands on this page`"
-          @change="takeOut(section, ($event.target as HTMLInputElement).checked)"
+          @change="takeOut(section, $event as boolean)"
         />
-        <input
+        <LineInput
+          class="bare"
+          :label="`Name of common section ${section.name}`"
           :value="section.name"
-          :aria-label="`Name of common section ${section.name}`"
-          maxlength="200"
-          @change="set('Rename section', section.id, ['name'], ($event.target as HTMLInputElement).value)"
+          :max="200"
+          @change="set('Rename section', section.id, ['name'], $event)"
         />
         <span class="soft">{{ section.common === 'bottom' ? 'foot' : 'top' }}</span>
-        <button class="plain" :aria-label="`Remove section ${section.name}`" @click="remove(section.id)">
+        <ElButton link :aria-label="`Remove section ${section.name}`" @click="remove(section.id)">
           Remove
-        </button>
+        </ElButton>
       </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-ol {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
-  border-bottom: 1px solid var(--hairline);
-}
 .line {
   display: flex;
   gap: 8px;
   align-items: center;
 }
-.line label {
-  flex: 1;
-}
-.line input:not([type]) {
-  flex: 1;
-  min-width: 0;
-  height: 28px;
-  border: 0;
-  background: none;
-}
 .more {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
-  padding: 4px 0 10px;
+  justify-items: start;
+}
+.more > label {
+  width: 100%;
 }
 </style>

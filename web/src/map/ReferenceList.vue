@@ -2,8 +2,10 @@
 import { computed, ref } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
-import AddLine from '../forms/AddLine.vue'
+import FilePick from '../forms/FilePick.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { api, assetAddress } from '../session/api'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -31,9 +33,9 @@ function add(typed: string) {
   )
 }
 
-async function addFiles(files: FileList | null | undefined) {
+async function addFiles(files: File[]) {
   trouble.value = ''
-  for (const file of files ?? []) {
+  for (const file of files) {
     try {
       const { id, type } = await api.addFile(project.id, file)
       put({ title: file.name, asset: id, ...(type.startsWith('image/') ? {} : { isFile: true }) })
@@ -49,8 +51,16 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <ul class="references">
-    <li v-for="one in list" :key="one.id">
+  <RecordList
+    :records="list"
+    :name-of="({ title }) => title"
+    :add="{ label: 'A reference or address', placeholder: 'Something to look at, or its address' }"
+    ordered
+    @add="add"
+    @move="(one, index) => project.moveRecord('Move reference', 'references', list, one.id, index)"
+    @remove="remove($event.id)"
+  >
+    <template #default="{ one }">
       <img v-if="one.asset && !one.isFile" :src="assetAddress(project.id, one.asset)" :alt="one.title" />
       <TextField
         label="Title"
@@ -73,35 +83,15 @@ const remove = (id: string) =>
         placeholder="What is good about it, what is not?"
         @change="project.setSite('Change note', 'references', one.id, ['note'], $event)"
       />
-      <button class="plain" :aria-label="`Remove ${one.title}`" @click="remove(one.id)">Remove</button>
-    </li>
-  </ul>
-  <AddLine label="A reference or address" placeholder="Something to look at, or its address" @add="add" />
-  <label class="plain picture" @dragover.prevent @drop.prevent="addFiles($event.dataTransfer?.files)">
-    Add a picture, sketch or file…
-    <input
-      type="file"
-      multiple
-      class="visually-hidden"
-      @change="addFiles(($event.target as HTMLInputElement).files)"
-    />
-  </label>
-  <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    </template>
+  </RecordList>
+  <div class="files" @dragover.prevent @drop.prevent="addFiles([...($event.dataTransfer?.files ?? [])])">
+    <FilePick class="words" words="Add a picture, sketch or file…" accept="" several @files="addFiles" />
+  </div>
+  <TroubleNote :says="trouble" closable @close="trouble = ''" />
 </template>
 
 <style scoped>
-.references {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
-  display: grid;
-  gap: 4px;
-  margin-bottom: 10px;
-  padding-bottom: 8px;
-  border-bottom: 1px solid var(--hairline);
-}
 img {
   max-width: 100%;
   max-height: 160px;
@@ -110,11 +100,5 @@ img {
 a {
   overflow-wrap: anywhere;
   color: var(--pine);
-}
-li .plain {
-  justify-self: start;
-}
-.picture:focus-within {
-  outline: 2px solid var(--pine);
 }
 </style>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
 import { nextRequirement } from '@nolvex/core/site/brief'
-import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -35,59 +36,59 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <ul class="requirements">
-    <li v-for="one in list" :key="one.id">
-      <b>R-{{ one.number }}</b>
-      <TextField
-        :label="`Requirement ${one.number}`"
-        hide-label
-        :rows="2"
-        :value="one.text"
-        @change="project.setSite('Change requirement', 'requirements', one.id, ['text'], $event ?? '')"
-      />
-      <span class="do">
-        <ChoiceField
-          :label="`State of requirement ${one.number}`"
+  <RecordList
+    :records="list"
+    :name-of="({ number }) => `requirement ${number}`"
+    :add="{ label: 'A new requirement', placeholder: 'What it has to do', max: 2000 }"
+    ordered
+    @add="add"
+    @move="(one, index) => project.moveRecord('Move requirement', 'requirements', list, one.id, index)"
+    @remove="remove($event.id)"
+  >
+    <template #default="{ one }">
+      <div class="requirement">
+        <b>R-{{ one.number }}</b>
+        <TextField
+          :label="`Requirement ${one.number}`"
           hide-label
-          :value="one.state"
-          :choices="STATES"
-          @change="project.setSite('Change state of requirement', 'requirements', one.id, ['state'], $event)"
+          :rows="2"
+          :value="one.text"
+          @change="project.setSite('Change requirement', 'requirements', one.id, ['text'], $event ?? '')"
         />
-        <button
-          v-if="one.page"
-          class="plain"
-          @click="
-            project.setSite(`Make R-${one.number} the project’s`, 'requirements', one.id, ['page'], undefined)
-          "
-        >
-          Make it the project’s
-        </button>
-        <button class="plain" :aria-label="`Remove requirement ${one.number}`" @click="remove(one.id)">
-          Remove
-        </button>
-      </span>
-    </li>
-  </ul>
-  <AddLine label="A new requirement" placeholder="What it has to do" :max="2000" @add="add" />
+      </div>
+    </template>
+    <template #acts="{ one }">
+      <ChoiceField
+        class="state"
+        :label="`State of requirement ${one.number}`"
+        hide-label
+        :value="one.state"
+        :choices="STATES"
+        @change="project.setSite('Change state of requirement', 'requirements', one.id, ['state'], $event)"
+      />
+      <ElButton
+        v-if="one.page"
+        link
+        @click="
+          project.setSite(`Make R-${one.number} the project’s`, 'requirements', one.id, ['page'], undefined)
+        "
+      >
+        Make it the project’s
+      </ElButton>
+    </template>
+  </RecordList>
 </template>
 
 <style scoped>
-.requirements {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
+.requirement {
   display: grid;
-  grid-template-columns: 36px 1fr;
-  gap: 2px 4px;
-  padding: 4px 0;
+  grid-template-columns: 32px minmax(0, 1fr);
+  gap: 4px;
 }
-.do {
-  display: flex;
-  flex-wrap: wrap;
-  grid-column: 2;
-  gap: 8px;
-  align-items: center;
+.requirement b {
+  line-height: 28px;
+}
+.state {
+  width: 92px;
 }
 </style>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { childrenByParent, inOrder } from '@nolvex/core/document/tree'
 import { putAmong } from '@nolvex/core/document/placing'
 import AddLine from '../forms/AddLine.vue'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -47,65 +49,56 @@ const remove = (collection: string, id: string) =>
 </script>
 
 <template>
-  <section v-for="scenario in list" :key="scenario.id">
-    <div class="head">
+  <RecordList
+    :records="list"
+    :name-of="({ title }) => title"
+    :add="{ label: 'A new scenario', placeholder: 'A scenario: who does what?' }"
+    ordered
+    @add="add"
+    @move="(one, index) => project.moveRecord('Move scenario', 'scenarios', list, one.id, index)"
+    @remove="remove('scenarios', $event.id)"
+  >
+    <template #default="{ one: scenario }">
       <TextField
         label="Scenario"
         hide-label
         :value="scenario.title"
         @change="project.setSite('Rename scenario', 'scenarios', scenario.id, ['title'], $event ?? '')"
       />
-      <button
-        class="plain"
-        :aria-label="`Remove ${scenario.title}`"
-        @click="remove('scenarios', scenario.id)"
+      <div
+        v-for="{ step, number, isMain } in stepsOf(scenario.id)"
+        :key="step.id"
+        class="step"
+        :class="{ else: !isMain }"
       >
-        Remove
-      </button>
-    </div>
-    <div
-      v-for="{ step, number, isMain } in stepsOf(scenario.id)"
-      :key="step.id"
-      class="step"
-      :class="{ else: !isMain }"
-    >
-      <b>{{ number }}</b>
-      <TextField
-        :label="`Step ${number}`"
-        hide-label
-        :rows="2"
-        :value="step.text"
-        @change="project.setSite('Change step', 'scenarioSteps', step.id, ['text'], $event ?? '')"
+        <b>{{ number }}</b>
+        <TextField
+          :label="`Step ${number}`"
+          hide-label
+          :rows="2"
+          :value="step.text"
+          @change="project.setSite('Change step', 'scenarioSteps', step.id, ['text'], $event ?? '')"
+        />
+        <ElButton v-if="isMain" link @click="addStep(scenario.id, 'Otherwise', step.id)">Or</ElButton>
+        <ElButton link :aria-label="`Remove step ${number}`" @click="remove('scenarioSteps', step.id)">
+          ×
+        </ElButton>
+      </div>
+      <AddLine
+        :label="`A new step of ${scenario.title}`"
+        placeholder="Next step"
+        @add="addStep(scenario.id, $event)"
       />
-      <button v-if="isMain" class="plain" @click="addStep(scenario.id, 'Otherwise', step.id)">Or</button>
-      <button class="plain" :aria-label="`Remove step ${number}`" @click="remove('scenarioSteps', step.id)">
-        ×
-      </button>
-    </div>
-    <AddLine
-      :label="`A new step of ${scenario.title}`"
-      placeholder="Next step"
-      @add="addStep(scenario.id, $event)"
-    />
-  </section>
-  <AddLine label="A new scenario" placeholder="A scenario: who does what?" @add="add" />
+    </template>
+  </RecordList>
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 4px;
-  padding-bottom: 8px;
-}
-.head,
 .step {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 22px minmax(0, 1fr) auto auto;
   gap: 6px;
   align-items: center;
-}
-.step {
-  grid-template-columns: 22px 1fr auto auto;
 }
 .else {
   margin-left: 18px;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElCheckbox, ElDialog } from 'element-plus'
 import { computed, reactive } from 'vue'
 import { pathFromTitle } from '@nolvex/core/site/address'
 import { writeCheckList } from '@nolvex/core/formats/checkList'
@@ -9,6 +9,7 @@ import { writeOpml } from '@nolvex/core/formats/opml'
 import { writePagesCsv } from '@nolvex/core/formats/pagesCsv'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import TroubleNote from '../forms/TroubleNote.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
 import { useProject } from '../session/projectStore'
@@ -108,26 +109,26 @@ const papers = Object.fromEntries(Object.keys(PAPERS).map((name) => [name, name]
           :choices="papers"
           @change="sheet.paper = $event ?? 'A3'"
         />
-        <label><input v-model="sheet.sections" type="checkbox" /> Sections on the cards</label>
-        <label><input v-model="sheet.menus" type="checkbox" /> Menus as trees</label>
+        <ElCheckbox v-model="sheet.sections">Sections on the cards</ElCheckbox>
+        <ElCheckbox v-model="sheet.menus">Menus as trees</ElCheckbox>
       </div>
       <div class="options">
-        <button class="action main" :disabled="running !== undefined" @click="takeSheet('PDF', 'pdf')">
+        <ElButton type="primary" :disabled="running !== undefined" @click="takeSheet('PDF', 'pdf')">
           PDF
-        </button>
-        <button class="action" :disabled="running !== undefined" @click="takeSheet('SVG', 'svg')">SVG</button>
-        <button class="action" :disabled="running !== undefined" @click="takeSheet('PNG', 'png')">PNG</button>
+        </ElButton>
+        <ElButton :disabled="running !== undefined" @click="takeSheet('SVG', 'svg')">SVG</ElButton>
+        <ElButton :disabled="running !== undefined" @click="takeSheet('PNG', 'png')">PNG</ElButton>
         <span v-if="running" role="status">
-          Making the {{ running.label }}… <button class="plain" @click="cancel">Cancel</button>
+          Making the {{ running.label }}… <ElButton link @click="cancel">Cancel</ElButton>
         </span>
       </div>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
     </section>
     <section>
       <h3>Lists</h3>
       <ul>
         <li v-for="list in LISTS" :key="list.label">
-          <button class="action" @click="list.save">{{ list.label }}</button>
+          <ElButton @click="list.save">{{ list.label }}</ElButton>
           <span class="soft">{{ list.words }}</span>
         </li>
       </ul>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ElPopover } from 'element-plus'
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
+import PopPanel from '../forms/PopPanel.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { useMap } from './mapStore'
 
@@ -15,10 +16,7 @@ const journeys = computed(() =>
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="272" placement="bottom-end">
-    <template #reference>
-      <button class="action">How it is drawn</button>
-    </template>
+  <PopPanel words="How it is drawn" :width="272">
     <div class="panel">
       <ChoiceField
         label="Direction"
@@ -32,8 +30,8 @@ const journeys = computed(() =>
         :choices="{ straight: 'Straight', stepped: 'Stepped', curved: 'Curved' }"
         @change="map.look.connectors = $event ?? 'stepped'"
       />
-      <label><input v-model="map.look.heavy" type="checkbox" /> Heavy lines</label>
-      <label><input v-model="map.look.menus" type="checkbox" /> Menus as trees beside it</label>
+      <ElCheckbox v-model="map.look.heavy">Heavy lines</ElCheckbox>
+      <ElCheckbox v-model="map.look.menus">Menus as trees beside it</ElCheckbox>
       <ChoiceField
         label="Journey shown on it"
         :value="map.journey"
@@ -41,19 +39,18 @@ const journeys = computed(() =>
         none="None"
         @change="map.journey = $event"
       />
-      <button
-        class="action"
+      <ElButton
         :disabled="!map.selected && !map.forward"
         @click="map.forward = map.forward ? undefined : map.selected"
       >
         {{ map.forward ? 'Show all branches alike' : 'Bring the selected branch forward' }}
-      </button>
+      </ElButton>
       <p class="soft">
         A hatch and the word “service” mark sections the content service fills. A doubled edge marks a page
         that stands for many.
       </p>
     </div>
-  </ElPopover>
+  </PopPanel>
 </template>
 
 <style scoped>

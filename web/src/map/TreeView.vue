@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElInput, type InputInstance } from 'element-plus'
 import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { isBelow } from '@nolvex/core/site/pageChanges'
@@ -23,7 +24,7 @@ const project = useProject()
 const map = useMap()
 const frame = ref<HTMLElement>()
 const surface = ref<HTMLElement>()
-const searchField = ref<HTMLInputElement>()
+const searchField = ref<InputInstance>()
 const search = ref('')
 const { width: frameWidth, height: frameHeight } = useElementSize(frame)
 const { cards, byId, extent, connector } = useTreeCards()
@@ -142,10 +143,10 @@ const lift = (card: TreeCard) => {
 
 <template>
   <Teleport to="#map-actions" defer>
-    <input
+    <ElInput
       ref="searchField"
       v-model="search"
-      class="field find"
+      class="find"
       placeholder="Find a page"
       aria-label="Find a page on the map"
       @keydown.enter="goToFound"
@@ -153,10 +154,10 @@ const lift = (card: TreeCard) => {
     />
     <span v-if="search" class="soft count">{{ found.length || 'none' }}</span>
     <TreeLookPanel />
-    <button class="action" aria-label="Zoom out" @click="zoomBy(0.8)">−</button>
-    <button class="action" title="Fit the whole map" @click="fit">{{ Math.round(camera.k * 100) }} %</button>
-    <button class="action" aria-label="Zoom in" @click="zoomBy(1.25)">+</button>
-    <button class="action main" @click="changes.add(map.selected ? 'below' : 'after')">Add page</button>
+    <ElButton aria-label="Zoom out" @click="zoomBy(0.8)">−</ElButton>
+    <ElButton title="Fit the whole map" @click="fit">{{ Math.round(camera.k * 100) }} %</ElButton>
+    <ElButton aria-label="Zoom in" @click="zoomBy(1.25)">+</ElButton>
+    <ElButton type="primary" @click="changes.add(map.selected ? 'below' : 'after')">Add page</ElButton>
   </Teleport>
   <div ref="frame" class="frame" @pointerdown.self="map.selected = undefined">
     <div ref="surface" class="surface">
@@ -209,8 +210,8 @@ const lift = (card: TreeCard) => {
       <h2>Which pages does the site need?</h2>
       <p>Begin with the home page and add the others below it, or bring in a list you already have.</p>
       <p>
-        <button class="action main" @click="changes.add('after')">Add the first page</button>
-        <button class="action" @click="emit('import')">Bring in a list…</button>
+        <ElButton type="primary" @click="changes.add('after')">Add the first page</ElButton>
+        <ElButton @click="emit('import')">Bring in a list…</ElButton>
       </p>
     </div>
   </div>
@@ -269,7 +270,7 @@ path.faded {
   width: 440px;
   transform: translateX(-50%);
 }
-.invitation .action {
+.invitation .el-button {
   margin-right: 8px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { api, assetAddress, type ListedAsset } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { pictureUses } from './pictureUses'
@@ -67,7 +68,7 @@ async function remove({ id, name }: ListedAsset) {
         Nothing yet. Pictures come with a picture block in Wireframe, files with references in the Brief.
       </template>
     </p>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <div v-if="rows.length" class="list">
       <table class="ruled">
         <thead>
@@ -98,12 +99,10 @@ async function remove({ id, name }: ListedAsset) {
             </td>
             <td class="do">
               <template v-if="asked === row.id">
-                <button class="action danger" :disabled="working" @click="remove(row)">
-                  Delete for good
-                </button>
-                <button class="plain" @click="asked = undefined">Keep</button>
+                <ElButton type="danger" :disabled="working" @click="remove(row)"> Delete for good </ElButton>
+                <ElButton link @click="asked = undefined">Keep</ElButton>
               </template>
-              <button v-else-if="row.uses.length === 0" class="plain" @click="asked = row.id">Delete…</button>
+              <ElButton v-else-if="row.uses.length === 0" link @click="asked = row.id">Delete…</ElButton>
             </td>
           </tr>
         </tbody>

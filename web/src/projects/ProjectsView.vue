@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog, ElInput } from 'element-plus'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { useCommands } from '../commands/commandStore'
 import { api, type ProjectSummary } from '../session/api'
 
@@ -84,13 +85,13 @@ const dated = (iso: string) =>
     <section class="begin" aria-label="Begin">
       <form @submit.prevent="create">
         <label for="new-project">New project</label>
-        <input id="new-project" v-model="name" class="field" placeholder="Its name" maxlength="200" />
-        <button class="action main">Begin with its site map</button>
+        <ElInput id="new-project" v-model="name" class="name" placeholder="Its name" maxlength="200" />
+        <ElButton type="primary" native-type="submit">Begin with its site map</ElButton>
       </form>
       <div>
-        <button class="action" :disabled="isReading" @click="file?.click()">
+        <ElButton :disabled="isReading" @click="file?.click()">
           {{ isReading ? 'Reading the file…' : 'Open a project file…' }}
-        </button>
+        </ElButton>
         <input
           ref="file"
           class="visually-hidden"
@@ -101,7 +102,7 @@ const dated = (iso: string) =>
         />
       </div>
     </section>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <table v-if="projects?.length">
       <thead>
         <tr>
@@ -124,7 +125,7 @@ const dated = (iso: string) =>
           <td>{{ project.revision - 1 }}</td>
           <td class="do">
             <a :href="`/api/projects/${project.id}/file`">Take away</a>
-            <button class="plain" @click="leaving = project">Delete…</button>
+            <ElButton link @click="leaving = project">Delete…</ElButton>
           </td>
         </tr>
       </tbody>
@@ -141,8 +142,8 @@ const dated = (iso: string) =>
         want it again.
       </p>
       <div class="answer">
-        <button class="action danger" @click="remove">Delete the project</button>
-        <button class="action" @click="leaving = undefined">Keep it</button>
+        <ElButton type="danger" @click="remove">Delete the project</ElButton>
+        <ElButton @click="leaving = undefined">Keep it</ElButton>
       </div>
     </ElDialog>
   </main>
@@ -180,7 +181,7 @@ form {
 label {
   font-weight: 600;
 }
-.field {
+.name {
   width: 260px;
 }
 .trouble {

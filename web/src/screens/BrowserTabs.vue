@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { ElButton, ElRadio, ElRadioGroup } from 'element-plus'
 import { computed } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import { moveAmong, putAmong, setField } from '@nolvex/core/document/placing'
+import { putAmong, setField } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { BrowserTab } from '@nolvex/core/viewport/browserTab'
+import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
@@ -22,81 +24,62 @@ function add() {
   project.changeSite('Add a tab', operations)
 }
 
-function bringForward(tab: BrowserTab) {
+function bringForward(chosen: unknown) {
   project.changeSite(
     'Bring a tab to the front',
-    tabs.value.map(({ id }) => setField('browserTabs', id, 'active', id === tab.id || undefined)),
+    tabs.value.map(({ id }) => setField('browserTabs', id, 'active', id === chosen || undefined)),
   )
 }
-function move(tab: BrowserTab, by: number) {
-  const others = tabs.value.filter(({ id }) => id !== tab.id)
-  const at = tabs.value.indexOf(tab) + by
-  if (at < 0 || at > others.length) return
-  project.changeSite('Move a tab', moveAmong('browserTabs', others, at, tab.id))
-}
+const remove = ({ id }: BrowserTab) =>
+  project.changeSite('Remove a tab', [{ type: 'remove', collection: 'browserTabs', id }])
 </script>
 
 <template>
   <section>
     <h3>Tabs of the browser frame</h3>
     <p v-if="tabs.length === 0" class="soft">One tab, with the title and address of the page in view.</p>
-    <div v-for="(tab, index) in tabs" :key="tab.id" class="tab">
-      <label :title="tab === front ? 'In front' : 'Bring it to the front'">
-        <input type="radio" name="front" :checked="tab === front" @change="bringForward(tab)" />
-        <span class="visually-hidden">In front</span>
-      </label>
-      <TextField
-        label="Icon"
-        hide-label
-        :value="tab.icon"
-        placeholder="▪"
-        :max="8"
-        @change="set(tab, 'icon', $event)"
-      />
-      <TextField
-        label="Title"
-        hide-label
-        :value="tab.title"
-        :placeholder="tab === front ? 'the page’s title' : 'Another page'"
-        :max="100"
-        @change="set(tab, 'title', $event)"
-      />
-      <TextField
-        label="Address"
-        hide-label
-        :value="tab.address"
-        :placeholder="tab === front ? 'the page’s address' : ''"
-        :max="500"
-        @change="set(tab, 'address', $event)"
-      />
-      <span class="do">
-        <button
-          class="plain"
-          :disabled="index === 0"
-          aria-label="Move the tab to the left"
-          @click="move(tab, -1)"
-        >
-          ←
-        </button>
-        <button
-          class="plain"
-          :disabled="index === tabs.length - 1"
-          aria-label="Move the tab to the right"
-          @click="move(tab, 1)"
-        >
-          →
-        </button>
-        <button
-          class="plain"
-          @click="
-            project.changeSite('Remove a tab', [{ type: 'remove', collection: 'browserTabs', id: tab.id }])
-          "
-        >
-          Remove
-        </button>
-      </span>
-    </div>
-    <button class="action" @click="add">Add a tab</button>
+    <ElRadioGroup class="tabs" :model-value="front?.id" aria-label="The tab in front" @change="bringForward">
+      <RecordList
+        :records="tabs"
+        :name-of="({ title }) => `the tab ${title ?? ''}`"
+        ordered
+        @move="(tab, index) => project.moveRecord('Move a tab', 'browserTabs', tabs, tab.id, index)"
+        @remove="remove"
+      >
+        <template #default="{ one: tab }">
+          <div class="tab">
+            <ElRadio :value="tab.id" :title="tab === front ? 'In front' : 'Bring it to the front'">
+              <span class="visually-hidden">In front</span>
+            </ElRadio>
+            <TextField
+              label="Icon"
+              hide-label
+              :value="tab.icon"
+              placeholder="▪"
+              :max="8"
+              @change="set(tab, 'icon', $event)"
+            />
+            <TextField
+              label="Title"
+              hide-label
+              :value="tab.title"
+              :placeholder="tab === front ? 'the page’s title' : 'Another page'"
+              :max="100"
+              @change="set(tab, 'title', $event)"
+            />
+            <TextField
+              label="Address"
+              hide-label
+              :value="tab.address"
+              :placeholder="tab === front ? 'the page’s address' : ''"
+              :max="500"
+              @change="set(tab, 'address', $event)"
+            />
+          </div>
+        </template>
+      </RecordList>
+    </ElRadioGroup>
+    <ElButton @click="add">Add a tab</ElButton>
   </section>
 </template>
 
@@ -109,19 +92,13 @@ section {
   background: var(--paper);
   border: 1px solid var(--hairline);
 }
+.tabs {
+  display: block;
+}
 .tab {
   display: grid;
-  grid-template-columns: 20px 56px 1fr 2fr auto;
+  grid-template-columns: 20px 56px 1fr 2fr;
   gap: 8px;
   align-items: center;
-  width: 100%;
-}
-.do {
-  display: flex;
-  gap: 10px;
-}
-.plain:disabled {
-  color: var(--edge);
-  cursor: default;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
 import { computed, ref, shallowRef } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { putAmong } from '@nolvex/core/document/placing'
@@ -7,6 +7,9 @@ import { inOrder } from '@nolvex/core/document/tree'
 import { findPageArea, type Area } from '@nolvex/core/viewport/findPageArea'
 import { partsOfPicture } from '@nolvex/core/viewport/frame'
 import { cutText } from '@nolvex/core/text/cutText'
+import TroubleNote from '../forms/TroubleNote.vue'
+import TextField from '../forms/TextField.vue'
+import FilePick from '../forms/FilePick.vue'
 import FigureField from '../forms/FigureField.vue'
 import { api } from '../session/api'
 import { newId } from '../session/newId'
@@ -34,8 +37,7 @@ const scale = computed(() =>
 const inPage = (px: number) => Math.round(px / ratio.value)
 const FIELDS = ['x', 'y', 'width', 'height'] as const
 
-async function take(list: FileList | null | undefined) {
-  const [file] = [...(list ?? [])]
+async function take([file]: File[]) {
   if (!file) return
   trouble.value = ''
   try {
@@ -137,16 +139,12 @@ async function make() {
         Take a picture of a browser’s window with an empty page in it and choose it here. The page’s area is
         found, or pull a rectangle over it.
       </p>
-      <label class="action pick"
-        >Choose a picture…
-        <input
-          class="visually-hidden"
-          type="file"
-          accept="image/png,image/jpeg,image/webp"
-          aria-label="Picture of a window"
-          @change="take(($event.target as HTMLInputElement).files)"
-        />
-      </label>
+      <FilePick
+        words="Choose a picture…"
+        label="Picture of a window"
+        accept="image/png,image/jpeg,image/webp"
+        @files="take"
+      />
       <template v-if="bitmap && area">
         <div
           class="shot"
@@ -180,16 +178,13 @@ async function make() {
             :value="ratio"
             @change="$event !== undefined && $event >= 0.5 && $event <= 8 && (ratio = $event)"
           />
-          <label class="name soft"
-            >Name
-            <input v-model="name" class="field" maxlength="60" />
-          </label>
+          <TextField label="Name" :value="name" :max="60" @change="name = $event ?? ''" />
         </div>
       </template>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
     </div>
     <template #footer>
-      <button class="action main" :disabled="!area || isBusy" @click="make">Make the frame</button>
+      <ElButton type="primary" :disabled="!area || isBusy" @click="make">Make the frame</ElButton>
     </template>
   </ElDialog>
 </template>
@@ -199,9 +194,6 @@ async function make() {
   display: grid;
   gap: 10px;
   justify-items: start;
-}
-.pick {
-  line-height: 26px;
 }
 .shot {
   position: relative;
@@ -231,9 +223,5 @@ img {
   grid-template-columns: repeat(5, 84px) 1fr;
   gap: 8px;
   width: 100%;
-}
-.name {
-  display: grid;
-  gap: 2px;
 }
 </style>

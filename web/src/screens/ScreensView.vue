@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import { FRAME_PARTS, type FramePart, type FramePartName, type FrameSide } from '@nolvex/core/viewport/frame'
 import { cutText } from '@nolvex/core/text/cutText'
+import ColourPicker from '../forms/ColourPicker.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import TextField from '../forms/TextField.vue'
@@ -86,16 +89,14 @@ const remove = (collection: Collection, id: string) =>
   project.changeSite(collection === 'screens' ? 'Forget a screen' : 'Forget a frame', [
     { type: 'remove', collection, id },
   ])
-const setGround = (event: Event) => {
-  const { value } = event.target as HTMLInputElement
+const setGround = (hex: string) =>
   project.setSite(
     'Change the ground of pages',
     'settings',
     'site',
     ['pageGround'],
-    value === '#ffffff' ? undefined : value,
+    hex === '#ffffff' ? undefined : hex,
   )
-}
 </script>
 
 <template>
@@ -129,13 +130,13 @@ const setGround = (event: Event) => {
         <FigureField label="height" :value="screen.height" @change="setScreen('height', $event)" />
         <FigureField label="pixel ratio" :value="screen.ratio" @change="setScreen('ratio', $event)" />
       </div>
-      <button class="plain" @click="remove('screens', screen.key)">Forget this screen</button>
+      <ElButton link @click="remove('screens', screen.key)">Forget this screen</ElButton>
     </template>
     <p v-else class="soft">
       {{ screen.ratio }} device pixels to a px: {{ Math.round(screen.width * screen.ratio) }} ×
       {{ Math.round(screen.height * screen.ratio) }}.
     </p>
-    <button class="action" @click="keepScreen">{{ screen.own ? 'Copy it' : 'Make one like it' }}</button>
+    <ElButton @click="keepScreen">{{ screen.own ? 'Copy it' : 'Make one like it' }}</ElButton>
 
     <ChoiceField
       class="frame"
@@ -175,8 +176,8 @@ const setGround = (event: Event) => {
           @change="setSize(index, $event)"
           @trouble="trouble = $event"
         />
-        <button
-          class="plain"
+        <ElButton
+          link
           :aria-label="`Take ${FRAME_PARTS[part.part]} away`"
           title="Take this part away"
           @click="
@@ -187,7 +188,7 @@ const setGround = (event: Event) => {
           "
         >
           ×
-        </button>
+        </ElButton>
       </template>
       <template v-else>
         <span>{{ FRAME_PARTS[part.part] }}</span>
@@ -196,31 +197,25 @@ const setGround = (event: Event) => {
       </template>
     </div>
     <p v-if="frame.parts.length === 0" class="soft">Nothing around the page.</p>
-    <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+    <TroubleNote :says="trouble" />
     <template v-if="frame.own">
-      <button
-        class="action"
+      <ElButton
         @click="
           setParts('Add a part to the frame', [...frame.parts, { part: 'bookmarks', side: 'top', size: 32 }])
         "
       >
         Add a part
-      </button>
-      <button class="plain" @click="remove('frames', frame.key)">Forget this frame</button>
+      </ElButton>
+      <ElButton link @click="remove('frames', frame.key)">Forget this frame</ElButton>
     </template>
-    <button class="action" @click="keepFrame">{{ frame.own ? 'Copy it' : 'Make one like it' }}</button>
-    <button class="action" @click="isTaking = true">Make one from a picture…</button>
-    <label>
-      <input
-        type="checkbox"
-        :checked="chosen.scrollBars"
-        @change="choose({ scrollBars: ($event.target as HTMLInputElement).checked })"
-      />
-      Pages show a scroll bar
-    </label>
+    <ElButton @click="keepFrame">{{ frame.own ? 'Copy it' : 'Make one like it' }}</ElButton>
+    <ElButton @click="isTaking = true">Make one from a picture…</ElButton>
+    <ElCheckbox :model-value="chosen.scrollBars" @change="choose({ scrollBars: $event as boolean })"
+      >Pages show a scroll bar</ElCheckbox
+    >
     <label class="ground">
-      <input
-        type="color"
+      <ColourPicker
+        label="Ground behind pages"
         :value="project.site.records.settings.site.pageGround ?? '#ffffff'"
         @change="setGround"
       />
@@ -262,12 +257,5 @@ section {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.ground input {
-  width: 28px;
-  height: 24px;
-  padding: 0;
-  border: 1px solid var(--edge);
-  background: none;
 }
 </style>

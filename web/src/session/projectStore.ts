@@ -3,6 +3,8 @@ import { computed, ref, shallowRef } from 'vue'
 import type { CollectionDocument } from '@nolvex/core/content/collection'
 import { emptyContent, type ContentDocument } from '@nolvex/core/content/content'
 import { emptyHistory } from '@nolvex/core/document/history'
+import type { Ordered } from '@nolvex/core/document/order'
+import { moveAmong } from '@nolvex/core/document/placing'
 import type { ChangePart, Json, Operation } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { SiteDocument } from '@nolvex/core/site/site'
@@ -75,6 +77,12 @@ export const useProject = defineStore('project', () => {
     changeSite(label, [{ type: 'set', collection, id, path, ...(value === undefined ? {} : { value }) }])
   }
 
+  /** Moves a record of the site among those it stands with. @param list all of them, in order */
+  function moveRecord(label: string, collection: string, list: Ordered[], id: string, index: number) {
+    const others = list.filter((one) => one.id !== id)
+    changeSite(label, moveAmong(collection, others, index, id))
+  }
+
   function changeContent(label: string, operations: Operation[]) {
     if (operations.length) change(label, [{ document: 'content', kind: 'content', operations }])
   }
@@ -97,6 +105,7 @@ export const useProject = defineStore('project', () => {
     change,
     changeSite,
     setSite,
+    moveRecord,
     changeContent,
     changeDrawing,
     undo: () => session?.undo(),

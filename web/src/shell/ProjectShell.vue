@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useCommands } from '../commands/commandStore'
@@ -69,23 +70,23 @@ function openCommands() {
       <StageLine v-if="project.isLoaded" />
       <div class="tools">
         <SavingState />
-        <button
-          class="action step"
+        <ElButton
+          class="step"
           :disabled="!lastStep"
           :title="lastStep ? `Undo: ${lastStep}` : 'Nothing to undo'"
           @click="project.undo()"
         >
           Undo
-        </button>
-        <button
-          class="action step"
+        </ElButton>
+        <ElButton
+          class="step"
           :disabled="!nextStep"
           :title="nextStep ? `Redo: ${nextStep}` : 'Nothing to redo'"
           @click="project.redo()"
         >
           Redo
-        </button>
-        <button class="action" @click="openCommands">Find or do…</button>
+        </ElButton>
+        <ElButton @click="openCommands">Find or do…</ElButton>
       </div>
     </header>
     <RouterView v-if="project.isLoaded" />

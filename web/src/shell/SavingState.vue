@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { ElButton, ElDialog } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useProject } from '../session/projectStore'
 
@@ -42,21 +42,21 @@ function close() {
       :title="explanation"
       >{{ words }}</span
     >
-    <button v-if="project.view.notSaved.length" class="action not" @click="isOpen = true">
+    <ElButton v-if="project.view.notSaved.length" class="not" @click="isOpen = true">
       Not saved: {{ project.view.notSaved.length }}
-    </button>
+    </ElButton>
     <ElDialog v-model="isOpen" title="Not saved" width="520">
       <p>These changes did not take effect, or not wholly. Nothing else was touched.</p>
       <ul>
         <li v-for="(item, index) in project.view.notSaved" :key="index">
           <b>{{ item.label }}</b>
           <span v-for="(outcome, at) in item.outcomes" :key="at">{{ outcome.reason }}</span>
-          <button v-if="item.parts" class="action again" @click="project.retryNotSaved(item)">
+          <ElButton v-if="item.parts" class="again" @click="project.retryNotSaved(item)">
             Try again
-          </button>
+          </ElButton>
         </li>
       </ul>
-      <button class="action" @click="close">Understood, clear the list</button>
+      <ElButton @click="close">Understood, clear the list</ElButton>
     </ElDialog>
   </div>
 </template>

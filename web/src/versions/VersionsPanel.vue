@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import type { DescribedChange } from '@nolvex/core/review/versions/describeChanges'
+import TroubleNote from '../forms/TroubleNote.vue'
+import ApproveForm from './ApproveForm.vue'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { useStages } from '../stages/useStages'
@@ -11,7 +14,6 @@ import { useVersions } from './versionStore'
 const store = useVersions()
 const { inProfile } = useStages()
 const stage = ref<string>()
-const names = ref('')
 const from = ref<string>()
 const to = ref<string>()
 const differences = ref<DescribedChange[]>()
@@ -25,14 +27,9 @@ const labelOf = (name: string) => stageChoices.value[name] ?? name
 const day = (at: string) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 
-async function approveStage() {
-  const by = names.value
-    .split(',')
-    .map((name) => name.trim())
-    .filter(Boolean)
-  if (!stage.value || by.length === 0) return
-  if (await store.keep({ name: `${labelOf(stage.value)} approved`, gate: { stage: stage.value, by } }))
-    names.value = ''
+async function approveStage(by: string[]) {
+  if (!stage.value) return false
+  return store.keep({ name: `${labelOf(stage.value)} approved`, gate: { stage: stage.value, by } })
 }
 
 watch([from, to, () => store.versions], async () => {
@@ -54,7 +51,7 @@ const gateSince = ({ id, stage: name }: Version) =>
 <template>
   <aside class="side-panel versions" aria-label="Versions and gates">
     <h2>Versions and gates</h2>
-    <p v-if="store.trouble" class="trouble-text" role="alert">{{ store.trouble }}</p>
+    <TroubleNote :says="store.trouble" />
     <h3>Keep what there is now</h3>
     <AddLine
       label="Name of the version"
@@ -63,7 +60,7 @@ const gateSince = ({ id, stage: name }: Version) =>
       @add="store.keep({ name: $event })"
     />
     <h3>Approve a stage</h3>
-    <form @submit.prevent="approveStage">
+    <ApproveForm label="By whom" words="Approve" :disabled="!stage" :approve="approveStage">
       <ChoiceField
         label="Stage"
         :value="stage"
@@ -71,12 +68,7 @@ const gateSince = ({ id, stage: name }: Version) =>
         none="Choose"
         @change="stage = $event"
       />
-      <label class="soft">
-        By whom
-        <input v-model="names" class="field" placeholder="names, parted by commas" maxlength="1000" />
-      </label>
-      <button class="action" :disabled="!stage || !names.trim()">Approve</button>
-    </form>
+    </ApproveForm>
     <p class="soft small">Until there are accounts, names are typed and marked as unverified.</p>
     <h3>Kept</h3>
     <p v-if="store.versions.length === 0" class="soft">
@@ -101,11 +93,11 @@ const gateSince = ({ id, stage: name }: Version) =>
           <span v-else class="well">Nothing changed since</span>
         </template>
         <span class="do">
-          <button class="plain" @click="store.restore(version)">Restore</button>
-          <button class="plain" @click="((from = version.id), (to = undefined))">Compare</button>
-          <button class="plain" :aria-label="`Forget ${version.name}`" @click="store.forget(version.id)">
+          <ElButton link @click="store.restore(version)">Restore</ElButton>
+          <ElButton link @click="((from = version.id), (to = undefined))">Compare</ElButton>
+          <ElButton link :aria-label="`Forget ${version.name}`" @click="store.forget(version.id)">
             Forget
-          </button>
+          </ElButton>
         </span>
         <AddLine
           v-if="version.stage"
@@ -122,7 +114,7 @@ const gateSince = ({ id, stage: name }: Version) =>
         <ChoiceField label="From" :value="from" :choices="choices" none="Choose" @change="from = $event" />
         <ChoiceField label="To" :value="to" :choices="choices" none="Now" @change="to = $event" />
       </div>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
       <p v-if="differences?.length === 0" class="soft">They are alike.</p>
       <ul v-else-if="differences" class="differences">
         <li v-for="(one, index) in differences.slice(0, 300)" :key="index">
@@ -141,13 +133,9 @@ const gateSince = ({ id, stage: name }: Version) =>
 h3 {
   margin-top: 8px;
 }
-form:not(.add-line),
 .two {
   display: grid;
   gap: 6px;
-}
-form .field {
-  width: 100%;
 }
 .two {
   grid-template-columns: 1fr 1fr;

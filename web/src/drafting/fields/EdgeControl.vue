@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
-import LineInput from '../../forms/LineInput.vue'
+import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import SelectField from '../../forms/SelectField.vue'
 import ColourField from './ColourField.vue'
 import type { ControlEmits, ControlProps } from './control'
@@ -18,17 +18,11 @@ const edge = computed(() =>
   typeof props.state.value === 'object' ? (props.state.value as unknown as Edge) : undefined,
 )
 
-function widthTyped(text: string, refuse: () => void) {
-  emit('trouble', '')
-  if (text === '' || text === 'none' || Number(text) === 0)
-    return emit('write', text === '' ? undefined : 'none')
-  const read = readLength(text)
-  if ('error' in read) {
-    emit('trouble', read.error)
-    return refuse()
-  }
+function widthTyped(measure: TypedMeasure) {
+  if (!measure) return emit('write', undefined)
+  if ('word' in measure || measure.length.value === 0) return emit('write', 'none')
   const { line = 'solid', colour = { hex: '#858173' } } = edge.value ?? {}
-  emit('write', { width: read.length as unknown as Json, line, colour })
+  emit('write', { width: measure.length as unknown as Json, line, colour })
 }
 const change = (more: Partial<Edge>) =>
   edge.value && emit('write', { ...edge.value, ...more } as unknown as Json)
@@ -36,11 +30,14 @@ const change = (more: Partial<Edge>) =>
 
 <template>
   <div class="edge">
-    <LineInput
+    <LengthInput
       :label="`${state.field.label}: width`"
       :value="edge ? lengthWords(edge.width) : ''"
       :placeholder="state.isMixed ? 'mixed' : 'none'"
+      :words="['none']"
+      :read="readLength"
       @change="widthTyped"
+      @trouble="emit('trouble', $event)"
     />
     <template v-if="edge">
       <SelectField

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { FieldControl } from '@nolvex/core/block/field'
 import type { Json } from '@nolvex/core/document/types'
-import LineInput from '../../forms/LineInput.vue'
+import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import type { ControlEmits, ControlProps } from './control'
 import { useLengths } from './useLengths'
 
@@ -12,23 +12,25 @@ const emit = defineEmits<ControlEmits>()
 const { lengthWords, readLength } = useLengths()
 const control = computed(() => props.state.field.control as Extract<FieldControl, { type: 'length' }>)
 
-function typed(text: string, refuse: () => void) {
-  emit('trouble', '')
-  if (text === '' || text === control.value.absent) return emit('write', undefined)
-  if (control.value.words?.includes(text)) return emit('write', text)
-  const read = readLength(text)
-  if ('length' in read) return emit('write', read.length as unknown as Json)
-  emit('trouble', read.error)
-  refuse()
+const absent = computed(() => control.value.absent)
+const words = computed(() => [...(control.value.words ?? []), ...(absent.value ? [absent.value] : [])])
+
+function typed(measure: TypedMeasure) {
+  if (!measure) emit('write', undefined)
+  else if ('word' in measure) emit('write', measure.word === absent.value ? undefined : measure.word)
+  else emit('write', measure.length as unknown as Json)
 }
 </script>
 
 <template>
-  <LineInput
+  <LengthInput
     :label="state.field.label"
     :value="lengthWords(state.value)"
-    :placeholder="state.isMixed ? 'mixed' : control.absent"
+    :words="words"
+    :read="readLength"
+    :placeholder="state.isMixed ? 'mixed' : absent"
     :title="[...(control.words ?? []), 'a length such as 24 or 1.5em'].join(', ')"
     @change="typed"
+    @trouble="emit('trouble', $event)"
   />
 </template>

@@ -10,7 +10,7 @@ const emit = defineEmits<ControlEmits>()
 const control = computed(() => props.state.field.control as Extract<FieldControl, { type: 'number' }>)
 const shown = computed(() => (props.state.value === undefined ? '' : String(props.state.value)))
 
-function typed(text: string, refuse: () => void) {
+function typed(text: string) {
   emit('trouble', '')
   if (text === '') return emit('write', undefined)
   const { least, most, step } = control.value
@@ -21,7 +21,6 @@ function typed(text: string, refuse: () => void) {
     'trouble',
     `Type a ${step < 1 ? '' : 'whole '}number from ${least} to ${most} for ${props.state.field.label}.`,
   )
-  refuse()
 }
 </script>
 

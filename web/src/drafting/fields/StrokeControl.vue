@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
+import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import LineInput from '../../forms/LineInput.vue'
 import ColourField from './ColourField.vue'
 import type { ControlEmits, ControlProps } from './control'
@@ -24,14 +25,10 @@ const dashes = computed(() =>
 
 const change = (more: Partial<Written>) => emit('write', { ...stroke.value, ...more } as unknown as Json)
 
-function widthTyped(text: string, refuse: () => void) {
-  const read = readLength(text)
-  emit('trouble', 'error' in read ? read.error : '')
-  if ('length' in read) change({ width: read.length as unknown as Json })
-  else refuse()
-}
+const widthTyped = (measure: TypedMeasure) =>
+  measure && 'length' in measure && change({ width: measure.length as unknown as Json })
 
-function dashesTyped(text: string, refuse: () => void) {
+function dashesTyped(text: string) {
   emit('trouble', '')
   const { width, colour } = stroke.value
   if (text === '' || text === 'solid') return emit('write', { width, colour } as unknown as Json)
@@ -39,14 +36,19 @@ function dashesTyped(text: string, refuse: () => void) {
   if (dash >= 1 && gap >= 1 && dash <= 500 && gap <= 500 && !more.length)
     return change({ dashes: { dash, gap } })
   emit('trouble', 'Type the px of a dash and of the gap after it, such as “6 4”, or “solid”.')
-  refuse()
 }
 </script>
 
 <template>
   <div class="stroke">
     <label>thick</label>
-    <LineInput label="Line: thickness" :value="lengthWords(stroke.width)" @change="widthTyped" />
+    <LengthInput
+      label="Line: thickness"
+      :value="lengthWords(stroke.width)"
+      :read="readLength"
+      @change="widthTyped"
+      @trouble="emit('trouble', $event)"
+    />
     <label>dashes</label>
     <LineInput
       label="Line: dashes"

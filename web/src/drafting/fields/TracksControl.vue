@@ -11,14 +11,13 @@ const shown = computed(() => {
   return Array.isArray(value) ? value.join(' ') : String(value ?? '')
 })
 
-function typed(text: string, refuse: () => void) {
+function typed(text: string) {
   emit('trouble', '')
   if (text === '' || text === 'columns') return emit('write', text || undefined)
   const shares = text.split(/\s+/).map(Number)
   if (shares.every((share) => share >= 1 && share <= 100))
     return emit('write', shares.length === 1 ? Math.round(shares[0]) : shares)
   emit('trouble', 'Type a number of tracks, shares such as “2 1 1”, or “columns” for the page’s grid.')
-  refuse()
 }
 </script>
 

@@ -12,7 +12,7 @@ const emit = defineEmits<ControlEmits>()
   <LineInput
     :label="state.field.label"
     :value="String(state.value ?? '')"
-    :most="(state.field.control as Extract<FieldControl, { type: 'words' }>).most"
+    :max="(state.field.control as Extract<FieldControl, { type: 'words' }>).most"
     :placeholder="state.isMixed ? 'mixed' : undefined"
     @change="emit('write', $event || undefined)"
   />

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { ElPopover } from 'element-plus'
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { readGuides } from '@nolvex/core/grid/guide'
 import { guidesOfBlock } from '@nolvex/core/grid/guideLayout'
+import PopPanel from '../../forms/PopPanel.vue'
+import TroubleNote from '../../forms/TroubleNote.vue'
 import ChoiceField from '../../forms/ChoiceField.vue'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
@@ -43,10 +45,7 @@ const setMeant = (field: 'locked' | 'hidden', value: boolean) =>
 </script>
 
 <template>
-  <ElPopover trigger="click" placement="bottom-end" :width="320" :show-arrow="false">
-    <template #reference>
-      <button class="action">Guides…</button>
-    </template>
+  <PopPanel words="Guides…" :width="320">
     <div class="guide-panel">
       <form @submit.prevent="add">
         <ChoiceField
@@ -56,15 +55,14 @@ const setMeant = (field: 'locked' | 'hidden', value: boolean) =>
           :choices="{ x: 'from the left', y: 'from the top' }"
           @change="axis = $event ?? 'x'"
         />
-        <input
+        <ElInput
           v-model="text"
-          class="field"
           aria-label="Where the guide lies"
           :placeholder="axis === 'x' ? '120, 50 %, column 3 end' : '600, centre, row 2'"
         />
-        <button class="action">Add</button>
+        <ElButton native-type="submit">Add</ElButton>
       </form>
-      <p v-if="trouble" class="trouble-text" role="alert">{{ trouble }}</p>
+      <TroubleNote :says="trouble" />
       <ChoiceField
         label="New guides stand on"
         :value="guides.scope.value"
@@ -72,8 +70,8 @@ const setMeant = (field: 'locked' | 'hidden', value: boolean) =>
         @change="guides.scope.value = $event ?? 'here'"
       />
       <div v-if="blocks.length" class="buttons">
-        <button class="action" @click="ofBlocks(['edges'])">At all edges of the block</button>
-        <button class="action" @click="ofBlocks(['centre'])">Through its centre</button>
+        <ElButton @click="ofBlocks(['edges'])">At all edges of the block</ElButton>
+        <ElButton @click="ofBlocks(['centre'])">Through its centre</ElButton>
       </div>
       <p class="soft">
         {{ guides.placed.value.length === 1 ? '1 guide' : `${guides.placed.value.length} guides` }} in view{{
@@ -81,23 +79,23 @@ const setMeant = (field: 'locked' | 'hidden', value: boolean) =>
         }}. Or pull one out of a ruler.
       </p>
       <div v-if="meant.length" class="buttons">
-        <button class="action" @click="setMeant('locked', !areLocked)">
+        <ElButton @click="setMeant('locked', !areLocked)">
           {{ areLocked ? 'Unlock' : 'Lock' }} {{ meantWords }}
-        </button>
-        <button class="action" @click="setMeant('hidden', !areHidden)">
+        </ElButton>
+        <ElButton @click="setMeant('hidden', !areHidden)">
           {{ areHidden ? 'Show' : 'Hide' }} {{ meantWords }}
-        </button>
-        <button v-if="chosen.length" class="action" @click="guides.clear(guides.selected.value)">
+        </ElButton>
+        <ElButton v-if="chosen.length" @click="guides.clear(guides.selected.value)">
           Clear the chosen
-        </button>
-        <button class="action" @click="guides.clear('band')">Clear this band’s</button>
-        <button class="action" @click="guides.clear('all')">Clear all</button>
+        </ElButton>
+        <ElButton @click="guides.clear('band')">Clear this band’s</ElButton>
+        <ElButton @click="guides.clear('all')">Clear all</ElButton>
       </div>
       <RouterLink :to="{ name: 'grid', params: { project: project.id, view: 'guides' } }">
         Sets of guides, and all guides of the project
       </RouterLink>
     </div>
-  </ElPopover>
+  </PopPanel>
 </template>
 
 <style scoped>
@@ -107,11 +105,8 @@ const setMeant = (field: 'locked' | 'hidden', value: boolean) =>
 }
 form {
   display: grid;
-  grid-template-columns: auto 1fr auto;
+  grid-template-columns: 112px minmax(0, 1fr) auto;
   gap: 6px;
-}
-.field {
-  min-width: 0;
 }
 .buttons {
   display: flex;

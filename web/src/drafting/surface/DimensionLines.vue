@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { readLength } from '@nolvex/core/units/typedLength'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Gap } from '@nolvex/core/snap/gaps'
 import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
+import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import { useDraftingPage } from '../useDraftingPage'
 
 const props = defineProps<{ block: Placed; zoom: number }>()
@@ -32,14 +32,10 @@ const lines = computed(() => {
 const scaled = (rect: { left: number; top: number; width: number; height: number }) =>
   Object.fromEntries(Object.entries(rect).map(([side, value]) => [side, `${value * props.zoom}px`]))
 
-function type(gap: Gap, event: Event) {
-  const field = event.target as HTMLInputElement
+function type(gap: Gap, typed: TypedMeasure) {
   const source = gapSource(page.drawn.value, props.block, gap)
-  const typed = readLength(field.value)
-  const isPx = 'length' in typed && typed.length.unit === 'px' && typed.length.value >= 0
-  if (source && isPx)
-    page.set('Change spacing', source.path, source.value(typed.length.value), [source.record])
-  else field.value = String(roundTo(gap.size, 2))
+  const isPx = typed && 'px' in typed && typed.length.unit === 'px' && typed.px >= 0
+  if (source && isPx) page.set('Change spacing', source.path, source.value(typed.px), [source.record])
 }
 
 const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left', right: 'Gap to the right' }
@@ -54,13 +50,13 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
       :class="isVertical ? 'vertical' : 'horizontal'"
       :style="scaled(rect)"
     >
-      <input
+      <LengthInput
         v-if="source"
-        :value="roundTo(gap.size, 2)"
-        :aria-label="words[gap.side]"
+        class="figure underlined"
+        :label="words[gap.side]"
+        :value="String(roundTo(gap.size, 2))"
         :title="`${words[gap.side]}. Type another figure.`"
         @change="type(gap, $event)"
-        @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
       <span v-else :title="`${words[gap.side]}. It follows from the grid or from what stands beside.`">{{
         roundTo(gap.size, 2)
@@ -111,34 +107,31 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
   right: -5px;
   transform: rotate(-60deg);
 }
-input,
+.figure,
 span {
   width: 34px;
   height: 17px;
-  padding: 0;
-  border: 0;
   background: rgb(255 255 255 / 92%);
-  font-weight: 700;
   font-size: 12px;
   line-height: 17px;
   text-align: center;
   pointer-events: auto;
 }
-.vertical input,
-.vertical span {
+.vertical > * {
   position: absolute;
   top: calc(50% - 9px);
   left: 8px;
 }
-.horizontal input,
-.horizontal span {
+.horizontal > * {
   margin-top: 24px;
 }
-input {
-  border-bottom: 1px solid var(--edge);
+.figure :deep(.el-input__inner) {
+  height: 16px;
+  font-weight: 700;
+  font-size: 12px;
+  text-align: center;
 }
 span {
   color: var(--soft);
-  font-weight: 400;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import 'quill/dist/quill.core.css'
 import Quill from 'quill'
 import type Inline from 'quill/blots/inline'
@@ -117,28 +118,28 @@ Quill.register('formats/small', SmallBlot, true)
       role="toolbar"
       aria-label="Text marks"
     >
-      <button
+      <ElButton
         tabindex="-1"
         :aria-pressed="!!marks.bold"
         title="Bold (Ctrl+B)"
         @mousedown.prevent="mark('bold')"
       >
         <b>Bold</b>
-      </button>
-      <button
+      </ElButton>
+      <ElButton
         tabindex="-1"
         :aria-pressed="!!marks.italic"
         title="Italic (Ctrl+I)"
         @mousedown.prevent="mark('italic')"
       >
         <i>Italic</i>
-      </button>
-      <button tabindex="-1" :aria-pressed="!!marks.small" @mousedown.prevent="mark('small')">
+      </ElButton>
+      <ElButton tabindex="-1" :aria-pressed="!!marks.small" @mousedown.prevent="mark('small')">
         <small>Small</small>
-      </button>
-      <button v-if="takesLinks" tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">
+      </ElButton>
+      <ElButton v-if="takesLinks" tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">
         Link…
-      </button>
+      </ElButton>
     </div>
     <div class="text" :style="style"><div ref="element" /></div>
   </div>
@@ -152,15 +153,12 @@ Quill.register('formats/small', SmallBlot, true)
   background: var(--paper);
   border: 1px solid var(--ink);
 }
-.marks button {
+.marks .el-button {
   height: 26px;
   padding: 0 9px;
-  border: 0;
-  background: none;
-  cursor: pointer;
-}
-.marks button[aria-pressed='true'] {
-  background: var(--pine-tint);
+  border-color: transparent;
+  border-radius: 0;
+  font-weight: 400;
 }
 .text {
   position: absolute;

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { ElButton, ElPopover } from 'element-plus'
+import { nextTick, ref } from 'vue'
+
+/** A button and the panel it opens. The keys go into the panel; Escape closes it, alone, and gives them back. */
+defineProps<{
+  words: string
+  label?: string
+  width: number
+  text?: boolean
+  placement?: 'bottom-end' | 'bottom-start'
+}>()
+const isOpen = ref(false)
+const panel = ref<HTMLElement>()
+const button = ref<InstanceType<typeof ElButton>>()
+
+async function takeKeys() {
+  await nextTick()
+  panel.value?.focus({ preventScroll: true })
+}
+
+function close() {
+  isOpen.value = false
+  button.value?.ref?.focus()
+}
+</script>
+
+<template>
+  <ElPopover
+    v-model:visible="isOpen"
+    trigger="click"
+    :placement="placement ?? 'bottom-end'"
+    :width="width"
+    :show-arrow="false"
+    :offset="4"
+    @show="takeKeys"
+  >
+    <template #reference>
+      <ElButton ref="button" :text="text" :aria-label="label" :aria-expanded="isOpen">{{ words }}</ElButton>
+    </template>
+    <div
+      ref="panel"
+      class="pop-panel"
+      role="dialog"
+      tabindex="-1"
+      :aria-label="label ?? words"
+      @keydown.esc.stop="close"
+    >
+      <slot />
+    </div>
+  </ElPopover>
+</template>
+
+<style scoped>
+.pop-panel {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 8px;
+  max-height: 70vh;
+  overflow: auto;
+}
+</style>

@@ -1,0 +1,2 @@
+/** Picture files a project takes, as a file field is told. */
+export const PICTURE_TYPES = 'image/png,image/jpeg,image/webp,image/svg+xml'
