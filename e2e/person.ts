@@ -30,7 +30,8 @@ export class Person {
 
   /** Clicks the button (or link) with these words. */
   async press(words: string): Promise<void> {
-    const xpath = `//*[self::button or self::a][contains(normalize-space(.), ${JSON.stringify(words)})]`
+    const pressable = "self::button or self::a or (self::label and contains(@class, 'el-radio-button'))"
+    const xpath = `//*[${pressable}][contains(normalize-space(.), ${JSON.stringify(words)})]`
     const element = await this.driver.wait(
       until.elementLocated(By.xpath(xpath)),
       PATIENCE,
@@ -44,6 +45,57 @@ export class Person {
   async fill(css: string, words: string): Promise<void> {
     const element = await this.see(css)
     await element.sendKeys(Key.chord(Key.CONTROL, 'a'), words, Key.ENTER)
+  }
+
+  /** Chooses by its words from the list of a field. @param css of the field or what holds it */
+  async choose(css: string, words: string): Promise<void> {
+    const field = await this.see(css)
+    await this.driver.executeScript(
+      `const [field] = arguments; const one = field.closest('.el-select__wrapper') ?? field.querySelector('.el-select__wrapper')
+       one.scrollIntoView({ block: 'nearest' }); one.click()`,
+      field,
+    )
+    const item = `//*[contains(@class,"el-select-dropdown__item")][starts-with(normalize-space(translate(., '\u2003', ' ')), ${JSON.stringify(words)})]`
+    const option = await this.driver.wait(
+      async () => {
+        for (const found of await this.driver.findElements(By.xpath(item)))
+          if (await found.isDisplayed()) return found
+        return undefined
+      },
+      PATIENCE,
+      `no choice says “${words}”`,
+    )
+    await (option as WebElement).click()
+  }
+
+  /** Selects a block by its name in the outline, of which only the lines in view are there. */
+  async selectBlock(name: string, isAdded = false): Promise<void> {
+    const isFound = await this.driver.executeAsyncScript(
+      `const [name, shiftKey, done] = arguments
+       const list = document.querySelector('.outline')
+       const look = (top) => {
+         list.scrollTop = top
+         requestAnimationFrame(() => requestAnimationFrame(() => {
+           const line = [...list.querySelectorAll('[data-outline]')].find((one) => one.querySelector('.called').textContent === name)
+           if (line) line.dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey }))
+           if (line || top > list.scrollHeight) done(Boolean(line))
+           else look(top + 200)
+         }))
+       }
+       look(0)`,
+      name,
+      isAdded,
+    )
+    if (!isFound) throw new Error(`The outline has no “${name}”.`)
+  }
+
+  /** Pastes a long text into a field, which typing would take minutes for. */
+  async paste(css: string, text: string): Promise<void> {
+    await this.driver.executeScript(
+      `arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))`,
+      await this.see(css),
+      text,
+    )
   }
 
   async keys(...keys: string[]): Promise<void> {

@@ -19,7 +19,7 @@ export const badInput: Journey = {
     await person.open(site.address)
     await (await person.see('input[type=file]')).sendKeys(half)
     await person.until('a cut project file is told', async () =>
-      (await person.text('.trouble')).includes('cut off'),
+      (await person.text('[role=alert]')).includes('cut off'),
     )
     const { projects } = await site.ask<{ projects: unknown[] }>('/api/projects')
     expectTrue(projects.length === 2, 'and no project is left behind')
@@ -28,13 +28,11 @@ export const badInput: Journey = {
     await person.until('the page is there', async () =>
       (await person.text('.drawing')).includes('Small boats'),
     )
-    await person.driver.executeScript(
-      `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Harbour picture')).click()`,
-    )
+    await person.selectBlock('Harbour picture')
     const before = JSON.stringify((await documentsOf(site, PROJECT)).documents)
     await choose('notes.png', 'this is no picture')
     await person.until('a picture that is none is told', async () =>
-      (await person.text('.drafting > .trouble')).includes('no picture we know'),
+      (await person.text('.drafting > [role=alert]')).includes('no picture we know'),
     )
     await choose(
       'danger.svg',
@@ -78,8 +76,6 @@ export const badInput: Journey = {
     )
     await person.driver.executeScript('window.refuse = 0')
     await person.press('Not saved')
-    // The page itself, and the name it was given while it was not there.
-    await person.press('Try again')
     await person.press('Try again')
     await person.saved()
     const added = await documentsOf(site, 'emptyproject0000')
@@ -95,10 +91,7 @@ export const badInput: Journey = {
       (_, index) =>
         `${index % 7 === 0 ? '' : index % 2 ? '\t' : '   '}- Page ${index}${index % 50 === 0 ? '\n\n' : ''}`,
     )
-    await person.driver.executeScript(
-      `const t = document.querySelector('.halves textarea'); t.value = arguments[0]; t.dispatchEvent(new Event('input'))`,
-      many.join('\r\n'),
-    )
+    await person.paste('.halves textarea', many.join('\r\n'))
     await person.press('Add 500 pages')
     await person.saved()
     const { documents } = await documentsOf(site, 'emptyproject0000')

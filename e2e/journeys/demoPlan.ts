@@ -21,7 +21,7 @@ export const demoPlan: Journey = {
       .findElement(By.xpath('//div[contains(@class,"spot")][.//b[normalize-space()="Timetable"]]'))
       .click()
     await person.keys(Key.DELETE)
-    const dialog = await person.text('.el-dialog:has(.do .main)')
+    const dialog = await person.text('.el-dialog:has(.do)')
     for (const words of [
       'Main menu: Timetable',
       'Buy a crossing for today',
@@ -41,7 +41,7 @@ export const demoPlan: Journey = {
 
     await person.open(`${site.address}/projects/${PROJECT}/map/content`)
     await person.press('Add a collection')
-    await driver.findElement(By.css('.tools option[value="sailings"]')).click()
+    await person.choose('.tools .choice-field', 'Sailings')
     await person.until('sailings are there', async () => {
       const documents = Object.values(await state())
       return documents.some(
@@ -70,7 +70,7 @@ export const demoPlan: Journey = {
       const folder = mkdtempSync(join(tmpdir(), 'nolvex-'))
       const words = '<script>alert(1)</script> the old timetable'
       writeFileSync(join(folder, 'timetable.html'), words)
-      await (await person.see('.picture input[type=file]')).sendKeys(join(folder, 'timetable.html'))
+      await (await person.see('.files input[type=file]')).sendKeys(join(folder, 'timetable.html'))
       await person.until('the file is attached', async () => (await person.all('a[download]')).length === 1)
       rmSync(folder, { recursive: true })
       const address = (await (await person.see('a[download]')).getAttribute('href')) as string

@@ -29,7 +29,7 @@ export const foundGrid: Journey = {
     await person.until('its grid', async () =>
       (await best()).includes('12 columns of 87.33, gutters 24, margins 64'),
     )
-    await (await person.see('.found select')).sendKeys('Medium')
+    await person.choose('.found .choice-field', 'Medium')
     await person.until('used for a band', async () => {
       await person.saved()
       const { bands } = (await documentsOf(site, PROJECT)).documents.site.records

@@ -62,7 +62,7 @@ export const gridAgreed: Journey = {
     await person.until('one question open', async () =>
       (await person.text('.agreement')).includes('1 question is not'),
     )
-    await person.fill('.agreement form .field', 'Ada, Bo')
+    await person.fill('.agreement input[placeholder^="names"]', 'Ada, Bo')
     await person.until('agreed', async () =>
       (await person.text('.agreement')).includes('Nothing changed since'),
     )

@@ -40,7 +40,7 @@ export const gridBands: Journey = {
     )
     expectEqual((await bands())[1].grid, before, 'and keeps the grid')
 
-    await person.click(`[data-band="bandmedium000000"] .do .plain`)
+    await person.click(`[data-band="bandmedium000000"] .do .el-button`)
     await person.fill('[aria-label="Width to split at"]', '900')
     await person.until('four bands', async () => (await bands()).length === 4)
     expectEqual(

@@ -35,7 +35,7 @@ export const guidesAndFrames: Journey = {
     await person.until('two typed', async () => (await guides()).length === before + 3)
     await person.fill('[aria-label="Where the guide lies"]', 'somewhere')
     await person.until('what cannot be is said', async () =>
-      (await person.text('.guide-panel [role=alert]')).includes('no place for a guide'),
+      (await person.text('.pop-panel [role=alert]')).includes('no place for a guide'),
     )
     await person.keys(Key.ESCAPE)
 
@@ -100,7 +100,7 @@ export const guidesAndFrames: Journey = {
 
     await person.open(`${site.address}/projects/${PROJECT}/wireframe`)
     await person.see('.drawing g[data-block]')
-    await person.press('Hero words')
+    await person.selectBlock('Hero words')
     await person.press('Who sees it without scrolling')
     await person.until('a share of visitors', async () =>
       /Seen without scrolling by \d+/.test(await person.text('.seen-by')),

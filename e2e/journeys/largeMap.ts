@@ -18,7 +18,7 @@ export const largeMap: Journey = {
       writeFileSync(file, sitemap())
       await person.open(`${site.address}/projects/${PROJECT}/map`)
       await person.press('Bring in a list…')
-      await (await person.see('.choose input[type=file]')).sendKeys(file)
+      await (await person.see('.el-dialog input[type=file]')).sendKeys(file)
       await person.press(`Add ${COUNT} pages`)
       await person.until('all are kept', async () => {
         await person.saved()
@@ -27,7 +27,7 @@ export const largeMap: Journey = {
       const mounted = (await person.all('.card')).length
       expectTrue(mounted > 0 && mounted <= COUNT, 'cards in view are mounted')
 
-      await (await person.see('.find')).sendKeys('Part 7 page 42', Key.ENTER)
+      await (await person.see('.find input')).sendKeys('Part 7 page 42', Key.ENTER)
       await person.until('it is found and shown', async () =>
         (await person.text('.particulars h2')).includes('Part 7 page 42'),
       )
@@ -45,7 +45,7 @@ export const largeMap: Journey = {
       const wrong = join(folder, 'broken.xml')
       writeFileSync(wrong, sitemap().slice(0, 900))
       await person.press('Bring in…')
-      await (await person.see('.choose input[type=file]')).sendKeys(wrong)
+      await (await person.see('.el-dialog input[type=file]')).sendKeys(wrong)
       await person.until('the error names the line', async () =>
         /broken at line \d+/.test(await person.text('.el-dialog [role=alert]')),
       )

@@ -41,7 +41,7 @@ export const mapByKeyboard: Journey = {
     expectEqual(await outline(), ['Home', '-Prices', '-Our rooms', '--Contact'], 'dropped onto another page')
 
     async function name(title: string) {
-      const field = await person.see('.rename')
+      const field = await person.see('.rename input')
       await field.sendKeys(Key.chord(Key.CONTROL, 'a'), title, Key.ENTER)
       await person.until('the name is kept', async () => (await person.all('.rename')).length === 0)
     }

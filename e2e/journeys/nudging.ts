@@ -37,6 +37,8 @@ export const nudging: Journey = {
       `document.querySelectorAll('[data-outline]').forEach((one, index) => index && one.dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey: index > 1 })))`,
     )
     await person.until('three are selected', async () => (await person.all('[data-selected]')).length === 3)
+    // In the outline arrow keys walk its lines.
+    await person.driver.executeScript('document.activeElement.blur()')
     await person.keys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT)
     await person.chord(Key.SHIFT, Key.ARROW_DOWN)
     await person.saved()

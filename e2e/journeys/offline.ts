@@ -38,7 +38,7 @@ export const offline: Journey = {
       )
       await person.click('#target')
       await person.keys(Key.F2)
-      const field = await person.see('.rename')
+      const field = await person.see('.rename input')
       await field.sendKeys(Key.chord(Key.CONTROL, 'a'), to, Key.ENTER)
     }
   },

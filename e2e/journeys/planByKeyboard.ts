@@ -55,7 +55,7 @@ export const planByKeyboard: Journey = {
     expectEqual(Object.keys((await records()).links).length, 1, 'the link is there')
 
     await person.chord(Key.CONTROL, 'k')
-    await person.until('the command list', async () => focused(`e => e.classList.contains('typed')`))
+    await person.until('the command list', async () => focused(`e => e.closest('.typed')`))
     await person.keys(...'take the map', Key.ENTER)
     await pressByTab('PDF')
     await person.until('the sheet is made', async () => {

@@ -75,8 +75,8 @@ export const planSite: Journey = {
     await view('content')
     await person.press('One item for each section')
     await person.until('three items', async () => (await person.all('.rows .row')).length === 3)
-    await person.click('.row.head input')
-    await choose(person, 'State', 'final')
+    await person.click('.row.head .el-checkbox')
+    await person.choose('.particulars input[aria-label=State]', 'Final')
     await person.until('all final', async () => (await person.text('.inventory p')).includes('3 of 3 final'))
 
     await person.press('Take away…')
@@ -90,10 +90,7 @@ export const planSite: Journey = {
 async function bringIn(person: Person, list: string) {
   await person.press('Bring in…')
   await person.see('.halves textarea')
-  await person.driver.executeScript(
-    `const t = document.querySelector('.halves textarea'); t.value = arguments[0]; t.dispatchEvent(new Event('input'))`,
-    list,
-  )
+  await person.paste('.halves textarea', list)
   await person.press(' to the map')
 }
 
@@ -113,12 +110,6 @@ async function dragIntoMenu(person: Person, page: string, onto: string) {
     page,
     onto,
   )
-}
-
-/** Chooses by the words of a labelled choice. */
-async function choose(person: Person, label: string, value: string) {
-  const option = By.xpath(`//aside//label[span[normalize-space()="${label}"]]//option[@value="${value}"]`)
-  await person.driver.findElement(option).click()
 }
 
 async function chooseNext(person: Person, title: string) {
@@ -166,7 +157,7 @@ async function approveAndChange(person: Person) {
   await person.keys(Key.ESCAPE)
   await person.click('.stages .ledger')
   await person.press('Versions and gates')
-  await choose(person, 'Stage', 'map')
+  await person.choose('.versions input[aria-label=Stage]', 'Map')
   await (
     await person.see('.versions form input[placeholder^="names"]')
   ).sendKeys('Ann Other, Ben Other', Key.ENTER)

@@ -15,8 +15,8 @@ export const selections: Journey = {
     )
     expectEqual(await count(), 59, 'blocks at first')
 
-    await pick('Orrel 09:40')
-    await pick('Tansay 10:15', true)
+    await person.selectBlock('Orrel 09:40')
+    await person.selectBlock('Tansay 10:15', true)
     expectEqual((await person.all('[data-selected]')).length, 2, 'two are selected')
     await person.chord(Key.CONTROL, 'd')
     await person.saved()
@@ -29,12 +29,10 @@ export const selections: Journey = {
     await person.saved()
     expectEqual(await count(), 59, 'and both taken back')
 
-    await pick('Orrel 09:40')
-    await pick('Tansay 10:15', true)
+    await person.selectBlock('Orrel 09:40')
+    await person.selectBlock('Tansay 10:15', true)
     await person.chord(Key.CONTROL, 'c')
-    await driver.executeScript(
-      `const s = document.querySelector('.page select'); s.value = 'pagetimetable000'; s.dispatchEvent(new Event('change'))`,
-    )
+    await person.choose('.page input[aria-label=Page]', 'Timetable')
     await person.see('.begin')
     await person.chord(Key.CONTROL, 'v')
     await person.saved()
@@ -50,7 +48,7 @@ export const selections: Journey = {
     expectEqual(await person.text('.handle[role=slider]'), '392 px', 'the rail goes by key')
     await driver.executeScript('document.activeElement.blur()')
     await person.chord(Key.CONTROL, 'k')
-    const typed = await person.see('.typed')
+    const typed = await person.see('.typed input')
     await typed.sendKeys('ledger', Key.ENTER)
     await person.see('.ledger table')
     expectTrue(
@@ -68,13 +66,6 @@ export const selections: Journey = {
     await person.saved()
     expectEqual(await count('pagetimetable000'), 0, 'what was pasted before the reload is taken back')
 
-    async function pick(name: string, add = false) {
-      await driver.executeScript(
-        `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey: arguments[1] }))`,
-        name,
-        add,
-      )
-    }
     async function count(page = 'pagehome00000000') {
       const { documents } = await documentsOf(site, PROJECT)
       return Object.keys(documents[page]?.records.blocks ?? {}).length

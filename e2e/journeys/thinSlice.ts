@@ -20,10 +20,7 @@ export const thinSlice: Journey = {
 
     await person.press('Bring in a list…')
     await (await person.see('.halves textarea')).sendKeys('x')
-    await person.driver.executeScript(
-      `const t = document.querySelector('.halves textarea'); t.value = arguments[0]; t.dispatchEvent(new Event('input'))`,
-      LIST,
-    )
+    await person.paste('.halves textarea', LIST)
     await person.press('Add 4 pages')
     await person.until('four cards', async () => (await person.all('.card')).length === 4)
 
@@ -33,7 +30,7 @@ export const thinSlice: Journey = {
     await person.open(`${site.address}/projects/${project}/wireframe`)
     await person.press('Put a section')
     for (const item of ['heading', 'text', 'picture', 'button']) {
-      await selectFirst(person, 'Section')
+      await person.selectBlock('Section')
       await person.click(`[data-shelf="${item}"]`)
     }
     await person.until('five blocks', async () => (await person.text('.blocks')) === '5 blocks')
@@ -46,13 +43,6 @@ export const thinSlice: Journey = {
     await comeBack(person, site, project)
     await takeAway(site, project)
   },
-}
-
-async function selectFirst(person: Person, name: string) {
-  await person.driver.executeScript(
-    `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).click()`,
-    name,
-  )
 }
 
 async function block(site: Site, project: string, kind: string, name?: string) {
@@ -71,7 +61,7 @@ async function block(site: Site, project: string, kind: string, name?: string) {
 }
 
 async function resizeByColumns(person: Person, site: Site, project: string) {
-  await selectFirst(person, 'Heading')
+  await person.selectBlock('Heading')
   const sheet = await person.number(`return document.querySelector('.sheet').clientWidth`)
   const column = ((87.33 + 24) * sheet) / 1440
   await person.drag('[data-handle="right edge"]', -Math.round(column * 7), 0)
@@ -86,7 +76,7 @@ async function resizeByColumns(person: Person, site: Site, project: string) {
 async function moveOntoOtherColumns(person: Person, site: Site, project: string) {
   const sheet = await person.number(`return document.querySelector('.sheet').clientWidth`)
   const column = ((87.33 + 24) * sheet) / 1440
-  await selectFirst(person, 'Picture')
+  await person.selectBlock('Picture')
   await person.drag('[data-handle="right edge"]', -Math.round(column * 6), 0)
   await person.saved()
   const height = await person.number(`return document.querySelector('[data-selected]').clientHeight`)
@@ -123,7 +113,7 @@ async function dragSelection(person: Person, dx: number, dy: number) {
 }
 
 async function typeMeasures(person: Person, site: Site, project: string) {
-  await selectFirst(person, 'Do this')
+  await person.selectBlock('Do this')
   await person.fill('[data-figure="wide"]', '120 + 2*20')
   await person.saved()
   expectEqual(
@@ -133,10 +123,10 @@ async function typeMeasures(person: Person, site: Site, project: string) {
   )
   await person.fill('[data-figure="wide"]', 'wide as a barn')
   expectTrue(
-    (await person.text('.strip .trouble')).includes('is not a length'),
+    (await person.text('.strip [role=alert]')).includes('is not a length'),
     'nonsense is told, not taken',
   )
-  await selectFirst(person, 'Heading')
+  await person.selectBlock('Heading')
   await person.fill('[aria-label="Columns"]', '1-6')
   await person.saved()
   expectEqual(
@@ -147,7 +137,7 @@ async function typeMeasures(person: Person, site: Site, project: string) {
 }
 
 async function writeText(person: Person) {
-  await selectFirst(person, 'Heading')
+  await person.selectBlock('Heading')
   await person.keys(Key.ENTER)
   const editor = await person.see('.ql-editor')
   await editor.sendKeys(
@@ -169,7 +159,7 @@ async function changeOneBand(person: Person, site: Site, project: string) {
     ['Medium', 4],
   ] as const) {
     await person.press(name)
-    await selectFirst(person, 'Heading')
+    await person.selectBlock('Heading')
     await person.fill('[aria-label="Columns"]', `1-${span}`)
     await person.saved()
     await person.see('.differs')
@@ -178,7 +168,7 @@ async function changeOneBand(person: Person, site: Site, project: string) {
   expectEqual(heading.place?.column?.span, 6, 'the lead band keeps its own value')
   expectEqual(heading.at?.bandnarrow000000?.place?.column?.span, 2, 'the narrow band has one of its own')
   await person.press('Narrow')
-  await selectFirst(person, 'Heading')
+  await person.selectBlock('Heading')
   await person.click('[aria-label^="columns differs"]')
   await person.saved()
   expectEqual(

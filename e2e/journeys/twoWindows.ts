@@ -47,10 +47,7 @@ export const twoWindows: Journey = {
       return found
     }
     async function write(block: string, text: string) {
-      await driver.executeScript(
-        `[...document.querySelectorAll('[data-outline]')].find(b => b.querySelector('span').textContent === arguments[0]).click()`,
-        block,
-      )
+      await person.selectBlock(block)
       await person.keys(Key.ENTER)
       const editor = await person.see('.ql-editor')
       await editor.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ESCAPE)

@@ -1,7 +1,11 @@
 /** Whether a dialogue stands over the page: keys are its own then, and Escape closes it and nothing else. */
 export function isDialogOpen(): boolean {
+  // One that is just being taken away no longer counts.
   return [...document.querySelectorAll<HTMLElement>('.el-overlay')].some(
-    (overlay) => overlay.style.display !== 'none' && overlay.querySelector('.el-dialog') !== null,
+    (overlay) =>
+      overlay.style.display !== 'none' &&
+      !overlay.className.includes('leave') &&
+      overlay.querySelector('.el-dialog') !== null,
   )
 }
 

@@ -80,7 +80,11 @@ useCommands().offer([
   },
 ])
 
-const open = (id: string) => router.push({ name: 'wireframe', params: { project: project.id, page: id } })
+/** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
+async function open(id: string) {
+  await router.push({ name: 'wireframe', params: { project: project.id, page: id } })
+  ;(document.activeElement as HTMLElement | null)?.blur()
+}
 
 /** Adds picture files: the first to the picture block they were meant for, others as new blocks. */
 async function addPictures(files: File[], block: string | undefined) {

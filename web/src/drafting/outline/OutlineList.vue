@@ -125,7 +125,7 @@ watch(
         @click="pick($event, row.id)"
         @dblclick="page.editing.value = blocks[row.id]?.text ? row.id : undefined"
       >
-        <span class="fold" @pointerdown.stop @click.stop="row.hasBelow && fold(row.id, !row.isFolded)">
+        <span class="turn" @pointerdown.stop @click.stop="row.hasBelow && fold(row.id, !row.isFolded)">
           <component
             :is="row.isFolded ? ChevronRight : ChevronDown"
             v-if="row.hasBelow"
@@ -166,7 +166,7 @@ watch(
   touch-action: none;
   user-select: none;
 }
-.fold {
+.turn {
   display: grid;
   flex: none;
   place-items: center;
