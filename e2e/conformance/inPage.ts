@@ -8,6 +8,10 @@ document.documentElement.style.fontSize = zoom * 100 + '%'
 document.documentElement.style.overflow = 'hidden'
 document.body.replaceChildren()
 document.body.style.cssText = 'margin:0'
+// Properties are registered for documents only; the pages here stand in shadow roots.
+for (const name of window.isReady ? [] : ['--page-ex', '--page-ch'])
+  CSS.registerProperty({ name, syntax: '<length>', inherits: true, initialValue: '8px' })
+window.isReady = true
 for (const html of pages) {
   const parsed = new DOMParser().parseFromString(html, 'text/html')
   const host = document.createElement('div')

@@ -191,6 +191,7 @@ class PageMaker {
       maxWidth: random.maybe(0.12, () => this.length(400)),
       minHeight: random.maybe(0.12, () => this.length(200)),
       maxHeight: random.maybe(0.12, () => this.length(200)),
+      space: random.maybe(0.2, () => this.length(40)),
       column: {
         start: random.maybe(0.4, () => random.int(1, 8)),
         span: random.pick([1, 2, 3, 'all' as const]),

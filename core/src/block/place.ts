@@ -44,6 +44,8 @@ export const placeSchema = z.strictObject({
       down: proportion.optional(),
     })
     .optional(),
+  /** before it, in place of the gap, where its parent arranges blocks in a column or in a row that does not wrap */
+  space: nonNegativeLength.optional(),
   overflow: z.enum(['visible', 'hidden']).optional(),
 })
 
@@ -68,6 +70,7 @@ export const pagePlaceFields: Field[] = [
 ]
 
 const inGrid: Field['when'] = ({ parentArranges }) => parentArranges === 'grid'
+const inLine: Field['when'] = ({ parentArranges }) => parentArranges === 'row' || parentArranges === 'column'
 const isPlaced: Field['when'] = ({ parentArranges }) => parentArranges === 'placed'
 
 const ANCHORS = {
@@ -110,6 +113,14 @@ export const placeFields: Field[] = [
     when: isPlaced,
   },
   heightField,
+  {
+    group: 'stands',
+    label: 'space before',
+    path: ['place', 'space'],
+    control: { type: 'length', absent: 'the gap' },
+    when: inLine,
+    isRare: true,
+  },
   ...limitFields,
 ]
 

@@ -34,6 +34,8 @@ export interface Measures {
   top: number
   bottom: number
   offsetY: number
+  /** space before it in place of its parent's gap, -1 where it has none of its own */
+  space: number
 }
 
 /** Content that has a size of its own, layout units. */

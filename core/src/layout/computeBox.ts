@@ -116,6 +116,7 @@ export class BoxComputer {
       top: this.length(place.top, font),
       bottom: this.length(place.bottom, font),
       offsetY: this.length(place.offsetY, font),
+      space: place.space ? this.length(place.space, font) : -1,
     }
   }
 

@@ -2,6 +2,7 @@ import { toUnits } from '../text/layoutUnit'
 import { maxContentWidth, minContentWidth } from '../text/lines'
 import { insetsAcross, type Box } from './box'
 import { FIXED, PERCENT } from './extent'
+import { gapsBetween } from './gapBefore'
 
 /** Border-box width with every line as long as it likes, layout units (`max-content`). */
 export function maxContent(box: Box): number {
@@ -28,7 +29,7 @@ function contentWidth(box: Box, widest: boolean): number {
   const widths = box.children.map((child) => contribution(child, widest))
   const isSum = box.arrange === 'row' && (widest || !node.arrange.wrap)
   if (!isSum) return Math.max(...widths)
-  return widths.reduce((sum, width) => sum + width, measures.columnGap * (widths.length - 1))
+  return widths.reduce((sum, width) => sum + width, gapsBetween(box))
 }
 
 /** What a box adds to its parent's intrinsic width: percentages count as fit. */

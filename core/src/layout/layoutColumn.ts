@@ -1,5 +1,6 @@
 import { insetsAcross, insetsDown, type Box } from './box'
 import { FILL, FIT, FIXED } from './extent'
+import { gapBefore, gapsBetween } from './gapBefore'
 import { AUTO, DEFINITE, IMPOSED, type HeightMode } from './heightMode'
 import { clampItem, resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent, minContent } from './intrinsicWidth'
@@ -11,15 +12,13 @@ import { clampHeight, clampWidth, extentOf, leastHeight } from './limits'
 export function columnHeight(box: Box, width: number, laying: Laying): number {
   const { children } = box
   const room = width - insetsAcross(box)
-  let sum = gapSum(box)
+  let sum = gapsBetween(box)
   for (let index = 0; index < children.length; index++) {
     const child = children[index]
     sum += clampedHeight(child, childWidth(child, room, box), laying)
   }
   return sum
 }
-
-const gapSum = ({ children, measures }: Box) => measures.rowGap * Math.max(0, children.length - 1)
 
 /** The height a child has before it grows or shrinks, where that is not imposed by the column's. */
 function ownHeight(child: Box, width: number, laying: Laying): number {
@@ -39,17 +38,19 @@ export function placeColumn(box: Box, width: number, height: number, mode: Heigh
   if (children.some(isFlexible)) flexHeights(box, room, height, mode, laying)
   else for (const child of children) child.flexed = clampedHeight(child, childWidth(child, room, box), laying)
   const { align, justify } = box.node.arrange
-  let used = gapSum(box)
+  let used = gapsBetween(box)
   for (const { flexed } of children) used += flexed
   const insets = insetsDown(box)
   const inner = (mode === AUTO ? clampHeight(box, used + insets) : height) - insets
   const { before, between } = justified(justify, inner - used, children.length)
   let y = measures.inset[0] + before
-  for (const child of children) {
+  for (let index = 0; index < children.length; index++) {
+    const child = children[index]
+    if (index > 0) y += gapBefore(box, index) + between
     const own = childWidth(child, room, box)
     child.x64 = box.insetLeft64 + (child.measures.width.mode === FILL ? 0 : alignedOffset(align, room - own))
     child.y64 = y
-    y += child.flexed + measures.rowGap + between
+    y += child.flexed
     laying.place(child, own, child.flexed, childMode(child, mode))
   }
 }
@@ -63,7 +64,7 @@ function clampedHeight(child: Box, width: number, laying: Laying): number {
 /** Shares the column's height out among its children, into `flexed`. */
 function flexHeights(box: Box, room: number, height: number, mode: HeightMode, laying: Laying) {
   const items = box.children.map((child) => flexItem(child, childWidth(child, room, box), mode, laying))
-  const gaps = gapSum(box)
+  const gaps = gapsBetween(box)
   const hypothetical = items.reduce((sum, item) => sum + clampItem(item, item.base), gaps)
   const insets = insetsDown(box)
   const inner = (mode === AUTO ? clampHeight(box, hypothetical + insets) : height) - insets

@@ -1,5 +1,6 @@
 import { insetsAcross, insetsDown, type Box } from './box'
 import { FILL, FIT, FIXED } from './extent'
+import { gapBefore, gapsBetween } from './gapBefore'
 import { AUTO, DEFINITE, type HeightMode } from './heightMode'
 import { resolveFlexibleLengths, type FlexItem } from './flexibleLengths'
 import { maxContent } from './intrinsicWidth'
@@ -49,8 +50,9 @@ function placeLine(box: Box, line: Line, room: number, y: number, laying: Laying
   let x = box.insetLeft64 + before
   for (let index = line.from; index < line.to; index++) {
     const child = box.children[index]
+    if (index > line.from) x += gapBefore(box, index) + between
     child.x64 = x
-    x += child.flexed + box.measures.columnGap + between
+    x += child.flexed
     child.y64 = y + placeAcross(child, line.height, align, laying)
   }
 }
@@ -67,31 +69,34 @@ function linesOf(box: Box, width: number, laying: Laying): Line[] {
   return lines
 }
 
-function brokenLines({ children, node, measures: { columnGap } }: Box, room: number): Line[] {
-  const { wrap } = node.arrange
+function brokenLines(box: Box, room: number): Line[] {
+  const { children } = box
+  const { wrap } = box.node.arrange
   const lines: Line[] = []
   for (let index = 0; index < children.length; index++) {
     const child = children[index]
     child.flexed = clampWidth(child, baseWidth(child, room), room)
     const line = lines[lines.length - 1]
-    if (!line || (wrap && line.width + columnGap + child.flexed > room))
+    const gap = gapBefore(box, index)
+    if (!line || (wrap && line.width + gap + child.flexed > room))
       lines.push({ from: index, to: index + 1, width: child.flexed, height: 0 })
     else {
       line.to = index + 1
-      line.width += columnGap + child.flexed
+      line.width += gap + child.flexed
     }
   }
   return lines
 }
 
 /** Shares the room of a line out among its children, where any of them takes what is left. */
-function flexWidths({ children, measures: { columnGap } }: Box, line: Line, room: number) {
+function flexWidths(box: Box, line: Line, room: number) {
+  const { children } = box
   const items: FlexItem[] = []
   let isFlexing = false
   for (let index = line.from; index < line.to; index++) isFlexing ||= isFlexible(children[index])
   if (!isFlexing) return
   for (let index = line.from; index < line.to; index++) items.push(flexItem(children[index], room))
-  line.width = columnGap * (items.length - 1)
+  line.width = gapsBetween(box, line.from, line.to)
   resolveFlexibleLengths(items, room - line.width)
   for (let index = 0; index < items.length; index++) {
     children[line.from + index].flexed = items[index].size

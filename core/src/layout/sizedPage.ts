@@ -99,6 +99,7 @@ function placeInRem(place: Placing): Placing {
     bottom: rem(place.bottom),
     offsetX: rem(place.offsetX),
     offsetY: rem(place.offsetY),
+    space: place.space && rem(place.space),
   }
 }
 

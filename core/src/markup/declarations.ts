@@ -15,6 +15,8 @@ export const INITIAL: Record<string, string> = {
   flex: '0 1 auto',
   height: 'auto',
   'justify-self': 'auto',
+  'margin-left': '0',
+  'margin-top': '0',
   'max-height': 'none',
   'max-width': 'none',
   'min-height': '0',
@@ -48,6 +50,7 @@ export function declarationsOf(node: BlockNode, parent: BlockNode | PageNode, or
   if (node.hidden) css.set('display', 'none')
   else inside(node, css)
   placing(node, 'arrange' in parent ? parent.arrange : PAGE, css)
+  if ('arrange' in parent) spaceBefore(node, parent, css)
   limits(node, css)
   looking(node, css)
   if (order !== undefined) css.set('order', String(order))
@@ -111,6 +114,27 @@ function arrangement({ arrange }: BlockNode, css: Declarations) {
       css.set('display', 'block').set('position', 'relative')
   }
 }
+
+const inLine = ({ type, wrap }: Arrangement) => type === 'column' || (type === 'row' && !wrap)
+
+/** A space of its own before a block: what it has more or less than the gap. */
+function spaceBefore(node: BlockNode, { arrange, children }: BlockNode, css: Declarations) {
+  const { space } = node.place
+  if (!space || !inLine(arrange) || children.find(({ hidden }) => !hidden) === node) return
+  const [side, gap] =
+    arrange.type === 'row' ? ['margin-left', arrange.columnGap] : (['margin-top', arrange.rowGap] as const)
+  css.set(side, `calc(${cssLength(space)} - ${inPageFont(gap)})`)
+}
+
+/** A length of a block that holds blocks, which has the page's font, as it is written on one that may have another. */
+function inPageFont(length: WrittenLength): string {
+  const { value, unit } = length
+  if (unit === 'em') return cssLength({ value, unit: 'rem' })
+  return unit === 'ex' || unit === 'ch' ? `${value} * var(${PAGE_UNITS[unit]})` : cssLength(length)
+}
+
+/** The page font's ex and ch, for where another font is set. */
+export const PAGE_UNITS = { ex: '--page-ex', ch: '--page-ch' } as const
 
 function tracksCss({ tracks, trackWidth }: Arrangement): string {
   if (trackWidth !== undefined) return `repeat(${tracks.length}, ${trackWidth}px)`

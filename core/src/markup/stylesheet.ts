@@ -1,7 +1,7 @@
 import type { BlockNode, PageNode } from '../resolve/node'
 import { cssAtWidth, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
-import { declarationsOf, INITIAL, type Declarations } from './declarations'
+import { declarationsOf, INITIAL, PAGE_UNITS, type Declarations } from './declarations'
 
 /** What a stylesheet needs of a band. */
 export interface MarkupBand {
@@ -27,6 +27,12 @@ strong, em, small, a { line-height: 0 }
 strong { font-weight: 700 }
 small { font-size: 0.8em }
 a { color: inherit }
+`
+
+/** Where a length goes by the page's font on a block that has another. */
+const PAGE_FONT_UNITS = fixedCss`@property --page-ex { syntax: "<length>"; inherits: true; initial-value: 8px }
+@property --page-ch { syntax: "<length>"; inherits: true; initial-value: 8px }
+body { --page-ex: 1ex; --page-ch: 1ch }
 `
 
 /**
@@ -57,6 +63,7 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
   const htmlOrder = orderIn(pages[leadIndex])
   const atBand = pages.map((page) => declarationsByKey(page, htmlOrder))
   const rules = rulesOf(atBand[leadIndex], classes)
+  if (atBand.some(usesPageUnits)) rules.unshift(PAGE_FONT_UNITS)
   const differing = (index: number, nearer: number) =>
     rulesOf(differences(atBand[index], atBand[nearer]), classes)
   for (let index = leadIndex - 1; index >= 0; index--)
@@ -64,6 +71,12 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
   for (let index = leadIndex + 1; index < bands.length; index++)
     rules.push(cssAtWidth('>=', bands[index].from, differing(index, index - 1)))
   return rules
+}
+
+function usesPageUnits(declarations: Map<string, Declarations>): boolean {
+  const names = Object.values(PAGE_UNITS).map((name) => `var(${name})`)
+  const isUsed = (value: string) => names.some((name) => value.includes(name))
+  return [...declarations.values()].some((css) => [...css.values()].some(isUsed))
 }
 
 /** Keys of all children, in order, by parent. */

@@ -52,6 +52,8 @@ export interface Placing {
   offsetY: WrittenLength
   across: { start: number; length: number }
   down: { start: number; length: number }
+  /** before it, in place of its parent's gap */
+  space?: WrittenLength
   overflow: 'visible' | 'hidden'
 }
 

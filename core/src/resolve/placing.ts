@@ -32,6 +32,7 @@ export function placing(place: Place, tokens: Tokens): Placing {
     offsetY: length(offset?.y),
     across: offset?.across ?? { start: 0, length: 100 },
     down: offset?.down ?? { start: 0, length: 100 },
+    space: place.space && tokens.length(place.space),
     overflow: place.overflow ?? 'visible',
   }
 }

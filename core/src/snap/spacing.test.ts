@@ -3,7 +3,7 @@ import { setLeaf } from '../edit/blockChanges'
 import { px } from '../units/length'
 import { Draft, type Sketch } from '../testing/draft'
 import { box, free, row, section, spanning, standing, text } from '../testing/sketches'
-import { gapsOf, gapSource } from './spacing'
+import { gapsOf, gapSource, SPACE_BEFORE } from './spacing'
 
 const library = shippedFontLibrary()
 let draft: Draft
@@ -64,5 +64,45 @@ describe('gaps', () => {
     expect(sourceAt('left')).toBeUndefined()
     expect(sourceAt('right')?.path).toEqual(['place', 'offset', 'right'])
     expect(sourceAt('right')?.value(24)).toEqual({ value: 1.5, unit: 'rem' })
+  })
+
+  test('between two blocks can be made the later one’s own, which leaves the others', () => {
+    draft = draftOf([section('top', [box('list', [text('one'), text('two'), text('three')], padded)])])
+    const between = (name: string, side: string) => {
+      const gap = gapsOf(draft.drawn, draft.placed(name)).find((one) => one.side === side)
+      const source = gap && gapSource(draft.drawn, draft.placed(name), gap)
+      if (!gap || !source) throw new Error(`There is no gap ${side} ${name}.`)
+      return { size: gap.size, source }
+    }
+    const asGap = between('two', 'above')
+    expect(asGap.source).toMatchObject({ path: ['arrange', 'gap'], space: { isOwn: false } })
+    expect(between('one', 'below').source.space).toEqual(asGap.source.space)
+
+    const { record } = asGap.source.space ?? { record: '' }
+    draft.change(setLeaf([record], SPACE_BEFORE, asGap.source.value(44), draft.drawn.at))
+    expect([between('two', 'above').size, between('three', 'above').size]).toEqual([44, 20])
+    const own = between('one', 'below').source
+    expect(own).toMatchObject({ record, path: SPACE_BEFORE, space: { isOwn: true } })
+
+    draft.change(setLeaf([own.record], own.path, own.value(12), draft.drawn.at))
+    draft.change(setLeaf([asGap.source.record], asGap.source.path, px(30) as never, draft.drawn.at))
+    expect([between('two', 'above').size, between('three', 'above').size]).toEqual([12, 30])
+  })
+
+  test('in a row that wraps is the row’s alone', () => {
+    const wrapping = { arrange: { type: 'row', gap: px(16), wrap: true } } as Partial<Sketch>
+    draft = draftOf([
+      section('top', [
+        box(
+          'line',
+          [text('one', { place: { width: px(100) } }), text('two', { place: { width: px(100) } })],
+          wrapping,
+        ),
+      ]),
+    ])
+    const gap = gapsOf(draft.drawn, draft.placed('two')).find(({ side }) => side === 'left')
+    const source = gap && gapSource(draft.drawn, draft.placed('two'), gap)
+    expect(source?.path).toEqual(['arrange', 'gap'])
+    expect(source?.space).toBeUndefined()
   })
 })

@@ -15,13 +15,21 @@ export function gapsOf(page: DrawnPage, block: Placed): Gap[] {
   )
 }
 
-/** The leaf a gap comes from, and whose it is: the parent's gap or padding, or a freely placed block's offset. */
+/**
+ * The leaf a gap comes from, and whose it is: the parent's gap or padding, a block's own space, or a freely placed
+ * block's offset.
+ */
 export interface GapSource {
   record: string
   path: string[]
   /** the value to write for a gap of so many px */
   value: (size: number) => Json
+  /** between two blocks that follow one another: the later, whose own space this is or can be made */
+  space?: { record: string; isOwn: boolean }
 }
+
+/** A block's own space before it. */
+export const SPACE_BEFORE = ['place', 'space']
 
 /** Where a gap's figure comes from, or nothing when it follows from other figures. */
 export function gapSource(page: DrawnPage, block: Placed, gap: Gap): GapSource | undefined {
@@ -35,12 +43,23 @@ export function gapSource(page: DrawnPage, block: Placed, gap: Gap): GapSource |
   }
   if (gap.to) {
     const leaf = leafBetween(page, parent, isVertical)
-    return leaf === undefined ? undefined : { record: parent.record, path: ['arrange', leaf], value }
+    if (leaf === undefined) return undefined
+    const space = spaceAt(page, parent, gap.side === 'below' || gap.side === 'right' ? gap.to : block.key)
+    if (space?.isOwn) return { record: space.record, path: SPACE_BEFORE, value, space }
+    return { record: parent.record, path: ['arrange', leaf], value, space }
   }
   const side = SIDES[gap.side]
   return isPadding(parent, gap)
     ? { record: parent.record, path: ['arrange', 'padding', side], value }
     : undefined
+}
+
+/** Whether the space before a child is its own, where its parent lets it have one. */
+function spaceAt({ placed, blocks, at }: DrawnPage, parent: Placed, child: string): GapSource['space'] {
+  const { type, wrap } = parent.box.node.arrange
+  const record = placed.get(child)?.record
+  if (record === undefined || (type !== 'column' && (type !== 'row' || wrap))) return undefined
+  return { record, isOwn: blockValue(blocks[record], SPACE_BEFORE, at).value !== undefined }
 }
 
 const SIDES = { above: 'top', below: 'bottom', left: 'left', right: 'right' } as const

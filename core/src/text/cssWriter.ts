@@ -26,7 +26,7 @@ export function cssString(text: string): string {
 }
 
 const STRING = /"(?:[^"\\<\n]|\\[\da-f]{1,6} )*"/gi
-const PLAIN = /^[\w\s.,%#()+/-]*$/
+const PLAIN = /^[\w\s.,%#()+*/-]*$/
 const LOADS = /(?:url|src|image|image-set|cross-fade|element|expression)\s*\(|\/[/*]/i
 
 /** Whether a value is made of words, numbers, functions that load nothing, and strings as written above. */

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Operation, Json } from '@nolvex/core/document/types'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
-import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
+import { gapsOf, gapSource, SPACE_BEFORE } from '@nolvex/core/snap/spacing'
 import { isPlacedFreely, typedFigure, type Figure } from '@nolvex/core/snap/typedFigure'
 import TroubleNote from '../forms/TroubleNote.vue'
 import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
@@ -138,6 +139,13 @@ function typeColumns(typed: string) {
   page.change('Change columns', [...set('start', start), ...set('span', end - start + 1)])
 }
 
+/** Makes the gap above the block's own, or the arrangement's again. */
+function ownGap() {
+  const { space, value } = aboveSource.value ?? {}
+  if (!space || !value || !above.value) return
+  page.set('Change spacing', SPACE_BEFORE, space.isOwn ? undefined : value(above.value.size), [space.record])
+}
+
 function typeGap(typed: TypedMeasure) {
   const source = aboveSource.value
   const isGap = typed && 'px' in typed && typed.length.unit === 'px' && typed.px >= 0
@@ -167,6 +175,9 @@ function typeGap(typed: TypedMeasure) {
           @trouble="trouble = $event"
         />
         <span v-else>{{ roundTo(above.size, 2) }}</span>
+        <ElButton v-if="aboveSource?.space" link class="only" @click="ownGap">{{
+          aboveSource.space.isOwn ? 'as the gap' : 'only here'
+        }}</ElButton>
         below
         {{ above.to ? page.nameOf(above.to) : parent ? `the top of ${page.nameOf(parent.key)}` : 'the top' }},
       </template>
@@ -222,6 +233,9 @@ function typeGap(typed: TypedMeasure) {
 }
 .sentence .figure {
   display: inline-flex;
+}
+.only {
+  margin-left: 4px;
 }
 .figure.short {
   width: 44px;

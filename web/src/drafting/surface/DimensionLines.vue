@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Gap } from '@nolvex/core/snap/gaps'
-import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
+import { gapsOf, gapSource, SPACE_BEFORE, type GapSource } from '@nolvex/core/snap/spacing'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import { useDraftingPage } from '../useDraftingPage'
@@ -38,6 +39,18 @@ function type(gap: Gap, typed: TypedMeasure) {
   if (source && isPx) page.set('Change spacing', source.path, source.value(typed.px), [source.record])
 }
 
+/** Makes a gap one block's own, or the arrangement's again. */
+function own(gap: Gap, { record, isOwn }: { record: string; isOwn: boolean }) {
+  const source = gapSource(page.drawn.value, props.block, gap)
+  page.set('Change spacing', SPACE_BEFORE, isOwn ? undefined : source?.value(gap.size), [record])
+}
+
+function titleOf(gap: Gap, source: GapSource | undefined): string {
+  if (!source?.space) return `${words[gap.side]}. Type another figure.`
+  if (source.space.isOwn) return `${words[gap.side]}, its own. Type another figure.`
+  return `${words[gap.side]}: the gap of ${page.nameOf(source.record)}. Typed over, all gaps in it change.`
+}
+
 const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left', right: 'Gap to the right' }
 </script>
 
@@ -55,12 +68,17 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
         class="figure underlined"
         :label="words[gap.side]"
         :value="String(roundTo(gap.size, 2))"
-        :title="`${words[gap.side]}. Type another figure.`"
+        :title="titleOf(gap, source)"
         @change="type(gap, $event)"
       />
-      <span v-else :title="`${words[gap.side]}. It follows from the grid or from what stands beside.`">{{
-        roundTo(gap.size, 2)
-      }}</span>
+      <ElButton v-if="source?.space" class="only" link @click="own(gap, source.space)">{{
+        source.space.isOwn ? 'as the gap' : 'only here'
+      }}</ElButton>
+      <span
+        v-if="!source"
+        :title="`${words[gap.side]}. It follows from the grid or from what stands beside.`"
+        >{{ roundTo(gap.size, 2) }}</span
+      >
     </div>
   </div>
 </template>
@@ -133,5 +151,24 @@ span {
 }
 span {
   color: var(--soft);
+}
+/* What can be done with a gap shows when one is at it. */
+.dimension > .only {
+  display: none;
+  padding: 0 4px;
+  background: rgb(255 255 255 / 92%);
+  font-size: 12px;
+  line-height: 17px;
+  pointer-events: auto;
+}
+.dimension:is(:hover, :focus-within) > .only {
+  display: inline-flex;
+}
+.vertical > .only {
+  top: calc(50% + 8px);
+}
+.horizontal > .only {
+  position: absolute;
+  margin-top: 60px;
 }
 </style>
