@@ -25,19 +25,28 @@ export function nearestSpan({ columns }: GridTracks, start: number, right: numbe
   return best
 }
 
+/** A child of a grid that stays where it is: what it wishes, and the row it stands in. */
+export interface GridNeighbour {
+  wish: GridWish
+  row: number
+}
+
 /**
  * Where among its siblings a child dropped in a grid should stand, so that automatic placement puts it in the row
- * nearest to the one wanted.
- * @param others wishes of the other children in order
+ * nearest to the one wanted; of several such places the one that moves the fewest others to another row.
+ * @param others the other children in order
  * @param wish of the dropped child
  * @param row the row wanted, from 1, may be fractional
  */
-export function gridIndex(others: GridWish[], wish: GridWish, row: number, tracks: number): number {
-  let best = { index: others.length, distance: Infinity }
+export function gridIndex(others: GridNeighbour[], wish: GridWish, row: number, tracks: number): number {
+  const wishes = others.map((one) => one.wish)
+  let best = { index: others.length, distance: Infinity, pushed: Infinity }
   for (let index = 0; index <= others.length; index++) {
-    const wishes = [...others.slice(0, index), wish, ...others.slice(index)]
-    const distance = Math.abs(placeInGrid(wishes, tracks)[index].row - row)
-    if (distance < best.distance) best = { index, distance }
+    const cells = placeInGrid([...wishes.slice(0, index), wish, ...wishes.slice(index)], tracks)
+    const distance = Math.abs(cells[index].row - row)
+    const pushed = others.filter((one, at) => cells[at < index ? at : at + 1].row !== one.row).length
+    if (distance < best.distance || (distance === best.distance && pushed < best.pushed))
+      best = { index, distance, pushed }
   }
   return best.index
 }

@@ -47,6 +47,24 @@ describe('dropping', () => {
     expect(Object.keys(before)).toEqual(Object.keys(draft.drawn.blocks))
   })
 
+  test('in a grid by a column leaves its neighbours in their row where there is room', () => {
+    draft = draftOf([
+      section('top', [
+        text('one', spanning(3, 1)),
+        text('two', spanning(3, 5)),
+        text('three', spanning(3, 9)),
+      ]),
+    ])
+    const tops = () => ['one', 'two', 'three'].map((name) => draft.placed(name).y)
+    const before = tops()
+    const column = draft.placed('two').x - draft.placed('one').x
+    drop('one', draft.placed('one').x + column / 4, draft.placed('one').y)
+    expect(draft.block('one').place?.column?.start).toBe(2)
+    drop('three', draft.placed('three').x + column / 4, draft.placed('three').y)
+    expect(draft.block('three').place?.column?.start).toBe(10)
+    expect(tops()).toEqual(before)
+  })
+
   test('moves into the innermost block there that may hold it, and never into itself', () => {
     draft = draftOf([
       section('top', [

@@ -125,8 +125,8 @@ function onTracks(moving: Moving, container: Placed, rect: Rect): DropSpot {
     column: { start: isWhole ? undefined : start, span },
     row: { span: grabbed.box.node.place.row.span },
   }
-  const wishes = others.map(({ box }) => box.node.place)
-  const index = gridIndex(wishes, wish, rowAt(others, rect.y), columns.length)
+  const neighbours = others.map(({ box }) => ({ wish: box.node.place, row: box.row }))
+  const index = gridIndex(neighbours, wish, rowAt(others, rect.y), columns.length)
   const last = columns[start + span - 2]
   const left = columns[start - 1].left
   const mark = { x: left, y: rect.y, w: last.left + last.width - left, h: rect.h }

@@ -47,9 +47,32 @@ test('a block dropped in a grid lands in the row that is wanted', () => {
   const dropped = wish(7, 6)
   const row = (index: number) =>
     placeInGrid([...others.slice(0, index), dropped, ...others.slice(index)], 12)[index].row
-  expect(row(gridIndex(others, dropped, 2, 12))).toBe(2)
-  expect(row(gridIndex(others, dropped, 4, 12))).toBe(4)
-  expect(row(gridIndex(others, dropped, 1, 12))).toBe(1)
+  const standing = others.map((one, at) => ({ wish: one, row: at + 1 }))
+  expect(row(gridIndex(standing, dropped, 2, 12))).toBe(2)
+  expect(row(gridIndex(standing, dropped, 4, 12))).toBe(4)
+  expect(row(gridIndex(standing, dropped, 1, 12))).toBe(1)
+})
+
+test('a block dropped beside others leaves them in their rows where there is room', () => {
+  const wish = (start: number, span: number) => ({ column: { start, span }, row: { span: 1 } })
+  const others = [
+    { wish: wish(5, 4), row: 1 },
+    { wish: wish(1, 4), row: 2 },
+  ]
+  const index = gridIndex(others, wish(9, 4), 1, 12)
+  const cells = placeInGrid(
+    [
+      ...others.slice(0, index).map((one) => one.wish),
+      wish(9, 4),
+      ...others.slice(index).map((one) => one.wish),
+    ],
+    12,
+  )
+  expect(cells.map(({ row, column }) => [row, column])).toEqual([
+    [1, 5],
+    [1, 9],
+    [2, 1],
+  ])
 })
 
 test('gaps are to the nearest neighbour that stands beside, else to the container', () => {

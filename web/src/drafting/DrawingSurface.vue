@@ -31,6 +31,9 @@ function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
 }
 const hitBy = (event: MouseEvent) => hits.value.at(pagePoint(event)).at(0)
 
+/** While something is dragged, the page as it would then stand. */
+const shown = computed(() => page.landed.value?.layout ?? page.layout.value)
+
 /** The stretch of the page that is drawn: what is in view, and half as much above and below. */
 const drawn = computed(() => {
   const margin = deskHeight.value * 0.5
@@ -134,7 +137,7 @@ watch(framed, scrolled, { flush: 'post' })
               :aria-label="`The page at ${page.width.value} px`"
             >
               <UnderlayPicture v-if="underlay" :underlay="underlay" />
-              <PageDrawing v-if="page.layout.value" :layout="page.layout.value" v-bind="drawn" />
+              <PageDrawing v-if="shown" :layout="shown" v-bind="drawn" />
               <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
             </svg>
             <div v-if="placed.size === 0" class="empty">

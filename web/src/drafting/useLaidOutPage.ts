@@ -1,10 +1,13 @@
 import { computed, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
-import { emptyDrawing } from '@nolvex/core/drawing/drawing'
+import { applyChange } from '@nolvex/core/document/apply'
+import type { Documents, Operation } from '@nolvex/core/document/types'
+import { emptyDrawing, type DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
 import { environmentOf } from '@nolvex/core/layout/pageFont'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
+import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
@@ -57,6 +60,23 @@ export function useLaidOutPage(page: Ref<string>) {
     return layouter.layout(resolver.resolve(sources, band.value.id), environment.value)
   })
   watch(page, () => (resolver = new PageResolver()))
+
+  /** The page as it would stand after a change that is only shown yet; its own layout stays what pointers go by. */
+  const landing = shallowRef<Operation[]>()
+  const trial = new PageResolver()
+  let trialLayouter: PageLayouter | undefined
+  const landed = computed(() => {
+    if (!library.value || !landing.value?.length) return undefined
+    const part = { document: page.value, kind: 'drawing', operations: landing.value }
+    const before = { [page.value]: toRaw(drawing.value) } as unknown as Documents
+    const after = applyChange(documentKinds, before, [part]).documents[
+      page.value
+    ] as unknown as DrawingDocument
+    trialLayouter ??= new PageLayouter(library.value)
+    const sources = { drawing: after, site: toRaw(project.site), style: toRaw(project.style) }
+    const shown = trialLayouter.layout(trial.resolve(sources, band.value.id), environment.value)
+    return { layout: shown, placed: placeBlocks(shown) }
+  })
   const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
 
   const placed = computed(() => (layout.value ? placeBlocks(layout.value) : new Map()) as DrawnPage['placed'])
@@ -111,6 +131,8 @@ export function useLaidOutPage(page: Ref<string>) {
     drawing,
     blocks,
     layout,
+    landing,
+    landed,
     placed,
     hits,
     drawn,

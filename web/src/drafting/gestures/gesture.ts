@@ -28,6 +28,10 @@ export interface Preview {
   mark: Rect
   /** lines it has snapped to */
   lines: { x: number[]; y: number[] }
+  /** the change it would come to: the page is shown as it would then stand */
+  operations?: Operation[]
+  /** the block whose place that is */
+  moves?: string
 }
 
 /** A gesture that has begun. */

@@ -52,6 +52,22 @@ test('a drag shows where the block would go, and is one change when it is let go
   expect(draft.project.view.history.undo).toHaveLength(1)
 })
 
+test('while a block is dragged the page is laid out as it would then stand, and its own layout stays', () => {
+  const { x, y, h } = draft.placed('two')
+  const following = press('one')
+  const shown = following.move?.({ x: 0, y: h }, { x: x + 5, y: y + h - 2 })
+  draft.page.landing.value = shown?.operations
+  const landed = (name: string) => draft.page.landed.value?.placed.get(idOf(name))
+  expect(shown?.moves).toBe(idOf('one'))
+  expect(landed('two')?.y).toBe(draft.placed('one').y)
+  expect(landed('one')?.y).toBeGreaterThan(draft.placed('one').y)
+  expect(draft.placed('two').y).toBe(y)
+  commit(following)
+  draft.page.landing.value = undefined
+  expect(draft.page.landed.value).toBeUndefined()
+  expect(draft.inside('list')).toEqual(['two', 'one'])
+})
+
 test('pressed inside what is selected, all of that is dragged; let go without moving, what is pressed is selected', () => {
   draft.page.select([idOf('list')])
   const following = press('one')

@@ -19,7 +19,8 @@ export const moveBlocks: Gesture = {
       move: (by, at) => {
         const ghost = { x: grabbed.x + by.x, y: grabbed.y + by.y, w: grabbed.w, h: grabbed.h }
         spot = dropSpot(moving, ghost, at)
-        return { ghost, mark: spot?.mark ?? ghost, lines: spot?.lines ?? { x: [], y: [] } }
+        const lines = spot?.lines ?? { x: [], y: [] }
+        return { ghost, mark: spot?.mark ?? ghost, lines, operations: spot?.operations(), moves: grabbed.key }
       },
       commit: () => spot && { label: `Move ${page.nameOf(grabbed.key)}`, operations: spot.operations() },
       click,

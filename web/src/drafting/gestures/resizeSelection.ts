@@ -14,7 +14,8 @@ export const resizeSelection: Gesture = {
       move: ({ x, y }) => {
         last = resized(resizing, handle, x, y)
         const { mark } = last
-        return { mark, lines: { x: [mark.x, mark.x + mark.w], y: [] } }
+        const lines = { x: [mark.x, mark.x + mark.w], y: [] }
+        return { mark, lines, operations: last.operations(), moves: own.key }
       },
       commit: () => last && { label: `Resize ${page.nameOf(own.key)}`, operations: last.operations() },
     }

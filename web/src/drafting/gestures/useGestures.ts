@@ -14,6 +14,13 @@ interface Ground {
 export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
   const preview = shallowRef<Preview>()
 
+  /** Shows what would come of it: the page laid out with the change, and where in it what is moved stands then. */
+  function show(next: Preview | undefined) {
+    page.landing.value = next?.operations
+    const mark = next?.moves === undefined ? undefined : page.landed.value?.placed.get(next.moves)
+    preview.value = next && mark ? { ...next, mark } : next
+  }
+
   function press(event: PointerEvent) {
     if (event.button !== 0) return
     const { move, commit, click } = beginGesture(pressed(event)) ?? {}
@@ -21,10 +28,10 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
     if (!move && !click) return
     followDrag(event, {
       move: (dx, dy, now) => {
-        preview.value = move?.({ x: dx / zoom.value, y: dy / zoom.value }, pagePoint(now))
+        show(move?.({ x: dx / zoom.value, y: dy / zoom.value }, pagePoint(now)))
       },
       end: (kept) => {
-        preview.value = undefined
+        show(undefined)
         const change = kept ? commit?.() : undefined
         if (change) page.change(change.label, change.operations)
       },

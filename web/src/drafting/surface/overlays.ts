@@ -50,7 +50,9 @@ export const overlays: Overlay[] = [
   {
     name: 'selection',
     component: SelectionOutlines,
-    props: (state) => ({ zoom: state.zoom, hasHandles: isResting(state) }),
+    // While the page is shown as it would stand, what is selected is not where its outline would be.
+    props: (state) =>
+      state.preview?.operations ? undefined : { zoom: state.zoom, hasHandles: isResting(state) },
   },
   {
     name: 'dimension lines',
