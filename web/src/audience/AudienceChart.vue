@@ -38,7 +38,7 @@ const option = computed(() => ({
   animation: false,
   aria: { enabled: true, label: { description: props.label } },
   textStyle: { fontFamily: 'Public Sans, sans-serif', fontSize: 11, color: SOFT },
-  grid: { left: 44, right: 14, top: 22, bottom: 22 },
+  grid: { left: 44, right: 14, top: 36, bottom: 22 },
   tooltip: {
     trigger: 'axis',
     transitionDuration: 0,
@@ -54,15 +54,17 @@ const option = computed(() => ({
     min: 'dataMin',
     max: 'dataMax',
     axisLine: { lineStyle: { color: '#858173' } },
-    axisLabel: { color: SOFT },
+    axisLabel: { color: SOFT, hideOverlap: true },
     splitLine: { show: false },
   },
   yAxis: {
     type: 'value',
     max: props.most,
-    axisLabel: { color: SOFT, formatter: (y: number) => props.value(y) },
+    axisLabel: { color: SOFT, hideOverlap: true, formatter: (y: number) => props.value(y) },
     splitLine: { lineStyle: { color: '#e4e0d4' } },
     splitNumber: 3,
+    // A set end is met by whole steps, else its figure overprints the last step's.
+    interval: props.most === undefined ? undefined : props.most / 4,
   },
   series: [
     {
@@ -79,11 +81,15 @@ const option = computed(() => ({
         symbol: 'none',
         lineStyle: { color: '#b9770e', type: 'solid' },
         label: { color: '#8a5a00', formatter: '{b}', position: 'end', distance: 2, fontSize: 11 },
-        data: (props.marks ?? []).map(({ x, label }) => ({
-          xAxis: x,
-          name: label,
-          lineStyle: { color: '#b9770e' },
-        })),
+        // Two rows of names: neighbours do not overprint one another.
+        data: [...(props.marks ?? [])]
+          .sort((a, b) => a.x - b.x)
+          .map(({ x, label }, index) => ({
+            xAxis: x,
+            name: label,
+            label: { distance: index % 2 ? 14 : 2 },
+            lineStyle: { color: '#b9770e' },
+          })),
       },
     },
   ],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElInput } from 'element-plus'
+import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import {
   foldCurve,
@@ -9,6 +9,7 @@ import {
   type ViewportSize,
 } from '@nolvex/core/viewport/audience'
 import { proposedBands, representativeWidths } from '@nolvex/core/viewport/representativeWidths'
+import { withoutRarest } from '@nolvex/core/viewport/withoutRarest'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import TroubleNote from '../forms/TroubleNote.vue'
 import CountField from '../forms/CountField.vue'
@@ -37,13 +38,15 @@ const days = ref(28)
 
 const MOST_WIDTHS = 8
 const STEP = 40
+/** px: a page is drawn up to here */
+const WIDEST = 1920
 
 const bands = computed(() => bandsOf(project.site).inOrder)
 const widthPoints = computed(() =>
-  histogram(byWidth.value, STEP).map(({ from, visits }): [number, number] => [
-    from + STEP / 2,
-    visits / total.value,
-  ]),
+  histogram(
+    byWidth.value.filter(({ px }) => px <= WIDEST),
+    STEP,
+  ).map(({ from, visits }): [number, number] => [from + STEP / 2, visits / total.value]),
 )
 const heightPoints = computed(() =>
   histogram(byHeight.value, STEP).map(({ from, visits }): [number, number] => [
@@ -57,7 +60,24 @@ const foldMarks = computed(() => folds.value.map(({ name, height }) => ({ x: hei
 const asked = ref(600)
 const seeing = computed(() => shareWhoSee(sizes.value, asked.value))
 
-const best = computed(() => representativeWidths(byWidth.value, MOST_WIDTHS))
+/** Share of visits that may go at each end where the rarest are left out. */
+const RARE = 0.02
+const leavesRarest = ref(true)
+const trimmed = computed(() =>
+  leavesRarest.value ? withoutRarest(byWidth.value, RARE) : { kept: byWidth.value },
+)
+const leftOutWords = computed(() => {
+  const { below, above } = trimmed.value as ReturnType<typeof withoutRarest>
+  const parts = [
+    below && `${percent(below.share)} narrower than ${below.keptAt} px`,
+    above && `${percent(above.share)} wider than ${above.keptAt} px`,
+  ].filter(Boolean)
+  return parts.length ? `Left out: ${parts.join(', ')}.` : 'None is rare enough to be left out.'
+})
+const best = computed(() => representativeWidths(trimmed.value.kept, MOST_WIDTHS))
+/** Visits with windows wider than a page is ever drawn. */
+const wider = computed(() => byWidth.value.filter(({ px }) => px > WIDEST))
+const widerShare = computed(() => wider.value.reduce((sum, { visits }) => sum + visits, 0) / total.value)
 /** How far, in px, a visitor is on average from the width that stands for them. */
 const misfit = (index: number) => Math.sqrt(best.value[index].misfit)
 const misfitPoints = computed(() =>
@@ -130,6 +150,10 @@ function drop(event: DragEvent) {
           <span v-for="band in bands" :key="band.id"
             ><b>{{ band.name }}</b> {{ percent(perBand.get(band.id) ?? 0) }}</span
           >
+          <span v-if="wider.length" class="soft">
+            {{ percent(widerShare) }} wider than {{ WIDEST }} px, up to {{ wider[wider.length - 1].px }}, not
+            drawn here
+          </span>
         </p>
       </section>
       <section>
@@ -174,6 +198,10 @@ function drop(event: DragEvent) {
           :points="misfitPoints"
           :value="(px) => `${Math.round(px)} px`"
         />
+        <ElCheckbox v-model="leavesRarest">
+          The rarest {{ percent(RARE) }} at each end do not pull
+        </ElCheckbox>
+        <p v-if="leavesRarest" class="soft">{{ leftOutWords }}</p>
         <p class="asked">
           <ChoiceField
             class="number"

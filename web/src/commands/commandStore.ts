@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, onScopeDispose, shallowRef } from 'vue'
+import { computed, onScopeDispose, shallowRef, toValue, type MaybeRefOrGetter } from 'vue'
 
 /** Something that can be done here: found by typing, or by its key. */
 export interface Command {
@@ -14,11 +14,11 @@ export interface Command {
 
 /** All commands of what is on screen now. Views add theirs while they are there. */
 export const useCommands = defineStore('commands', () => {
-  const groups = shallowRef<Command[][]>([])
-  const all = computed(() => groups.value.flat())
+  const groups = shallowRef<MaybeRefOrGetter<Command[]>[]>([])
+  const all = computed(() => groups.value.flatMap((group) => toValue(group)))
 
-  /** Adds commands for as long as the calling view lives. */
-  function offer(commands: Command[]) {
+  /** Adds commands for as long as the calling view lives; a function may give others whenever they change. */
+  function offer(commands: MaybeRefOrGetter<Command[]>) {
     groups.value = [...groups.value, commands]
     onScopeDispose(() => (groups.value = groups.value.filter((group) => group !== commands)))
   }

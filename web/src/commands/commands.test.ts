@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { effectScope } from 'vue'
+import { effectScope, ref } from 'vue'
 import { press } from '../testing/press'
 import { useCommands, type Command } from './commandStore'
 
@@ -40,6 +40,20 @@ test('commands go with their view', () => {
   leave()
   expect(press('Delete', '/')).toEqual([false, true])
   expect(useCommands().all.map(({ id }) => id)).toEqual(['find'])
+})
+
+test('commands given by a function follow what they are of', () => {
+  const bands = ref(['Narrow', 'Wide'])
+  const scope = effectScope()
+  scope.run(() =>
+    useCommands().offer(() => bands.value.map((name, index) => command(name, [String(index + 1)]))),
+  )
+  press('2')
+  bands.value = ['Narrow', 'Medium', 'Wide']
+  press('2', '3')
+  expect(done).toEqual(['Wide', 'Medium', 'Wide'])
+  scope.stop()
+  expect(useCommands().all).toEqual([])
 })
 
 test.each([

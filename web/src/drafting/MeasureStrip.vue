@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Operation, Json } from '@nolvex/core/document/types'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { gapsOf, gapSource, SPACE_BEFORE } from '@nolvex/core/snap/spacing'
 import { isPlacedFreely, typedFigure, type Figure } from '@nolvex/core/snap/typedFigure'
+import OverflowList from './OverflowList.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
 import LineInput from '../forms/LineInput.vue'
@@ -15,6 +16,7 @@ import { useDraftingPage } from './useDraftingPage'
 const page = useDraftingPage()
 const { selection, selected, placed, drawn, blocks } = page
 const trouble = ref('')
+watch([page.selection, page.blocks], () => (trouble.value = ''))
 const count = computed(() => Object.keys(blocks.value).length)
 
 const block = computed(() =>
@@ -208,12 +210,15 @@ function typeGap(typed: TypedMeasure) {
         />
       </label>
     </div>
+    <OverflowList />
     <span class="soft blocks">{{ count === 1 ? '1 block' : `${count} blocks` }}</span>
   </footer>
 </template>
 
 <style scoped>
 .strip {
+  position: relative;
+  z-index: 4;
   display: flex;
   flex: none;
   gap: 20px;
@@ -260,15 +265,21 @@ function typeGap(typed: TypedMeasure) {
   gap: 4px;
   align-items: center;
 }
+/* Above the strip, where it is not cut however long it is. */
 .strip .trouble-note {
-  flex: none;
+  position: absolute;
+  bottom: 100%;
+  left: 0;
   width: auto;
-  max-width: 50%;
+  max-width: 100%;
+  border: 1px solid var(--brick);
+  border-left-width: 3px;
+  white-space: normal;
 }
 .blocks {
   margin-left: auto;
 }
-.figures + .blocks {
+.figures ~ .blocks {
   margin-left: 0;
 }
 </style>

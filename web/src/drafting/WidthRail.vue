@@ -128,13 +128,13 @@ function step(event: KeyboardEvent) {
       <span v-if="moved?.id === one.id" class="px-tag">{{ moved.from }} px</span>
     </div>
     <ElButton
-      v-for="one in bands.inOrder"
+      v-for="(one, index) in bands.inOrder"
       :key="one.id"
       text
       class="band"
       :class="{ current: one.id === band.id }"
       :style="{ left: `${Math.max(0, at(one.from)) + 6}px` }"
-      :title="`Show the page at ${one.drawnAt} px`"
+      :title="`Show the page at ${one.drawnAt} px (key ${index + 1})`"
       @pointerdown.stop
       @click="width = one.drawnAt"
     >

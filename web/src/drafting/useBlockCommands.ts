@@ -208,13 +208,16 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     ),
     { id: 'shelf', label: 'Put something on the page', keys: ['/'], run: focusShelf },
     { id: 'export', label: 'Take the page away', keys: ['E'], run: () => (isExporting.value = true) },
-    ...page.bands.value.inOrder.map((band, index) => ({
+  ])
+  // Bands are named, added and taken away while the page is open.
+  useCommands().offer(() =>
+    page.bands.value.inOrder.map((band, index) => ({
       id: `band-${band.id}`,
       label: `Show the page at ${band.name} (${band.drawnAt} px)`,
       keys: [String(index + 1)],
       run: () => (page.width.value = band.drawnAt),
     })),
-  ])
+  )
 
   return { put }
 }

@@ -12,6 +12,7 @@ import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
+import { overflowsOf } from '@nolvex/core/snap/overflows'
 import { pageLines } from '@nolvex/core/snap/snapTargets'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
@@ -136,6 +137,7 @@ export function useLaidOutPage(page: Ref<string>) {
     placed,
     hits,
     drawn,
+    overflows: computed(() => overflowsOf(drawn.value)),
     write,
     typedLength,
     bandGrid,

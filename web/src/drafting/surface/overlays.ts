@@ -6,6 +6,7 @@ import GuideLayer from '../guides/GuideLayer.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
 import HoveredOutline from './HoveredOutline.vue'
+import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
 import SelectionOutlines from './SelectionOutlines.vue'
 import TextEditor from './TextEditor.vue'
@@ -40,6 +41,11 @@ export const overlays: Overlay[] = [
     name: 'pulled guide',
     component: PulledGuide,
     props: ({ zoom, pulled }) => pulled && { ...pulled, zoom },
+  },
+  {
+    name: 'overflows',
+    component: OverflowMarks,
+    props: ({ zoom, preview }) => (preview ? undefined : { zoom }),
   },
   {
     name: 'hovered',
