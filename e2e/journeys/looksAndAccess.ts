@@ -9,7 +9,7 @@ const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 const DEMO = '/projects/skerrinferries00'
 
 const views: [name: string, path: string, ready: string, prepare?: string][] = [
-  ['projects', '/', 'tbody tr'],
+  ['projects', '/', '.card h2'],
   ['ledger', DEMO, '.picture img'],
   ['map', `${DEMO}/map`, '.card'],
   ['map-table', `${DEMO}/map/table`, '.rows .row', `document.querySelectorAll('.rows .row')[1].click()`],

@@ -47,6 +47,37 @@ test('a project is begun, renamed, and gone once deleted', async () => {
   expect(await ask('GET', `/projects/${project}/documents`)).toMatchObject({ status: 404 })
 })
 
+test('a project may be begun with some stages only', async () => {
+  const profile = ['map', 'style']
+  const { id } = (await ask<{ id: string }>('POST', '/projects', { name: 'Small job', profile })).body
+  expect((await ask('GET', `/projects/${id}/overview`)).body).toMatchObject({ profile, pages: 0 })
+  expect((await ask('GET', `/projects/${project}/overview`)).body).not.toHaveProperty('profile')
+  expect((await ask('POST', '/projects', { name: 'Wrong', profile: 'map' })).status).toBe(422)
+})
+
+test('a copy of a project has all it holds, and each goes its own way', async () => {
+  const png = await sharp({ create: { width: 3, height: 2, channels: 3, background: 'teal' } })
+    .png()
+    .toBuffer()
+  await fetch(`${server.address}/api/projects/${project}/assets?name=sea.png`, {
+    method: 'POST',
+    body: new Uint8Array(png),
+  })
+  await commit([putPage('Home')])
+  const copy = (await ask<{ id: string; name: string }>('POST', `/projects/${project}/copies`)).body
+  expect(copy.name).toBe('Copy of Tried')
+  await commit([putPage('Fares')])
+  expect(await titles(`/projects/${copy.id}/documents`)).toEqual(['Home'])
+  expect(await titles()).toEqual(['Home', 'Fares'])
+  const assetsOf = async (id: string) =>
+    (await ask<{ assets: { id: string }[] }>('GET', `/projects/${id}/assets`)).body.assets
+  const [asset] = await assetsOf(copy.id)
+  await ask('DELETE', `/projects/${project}`)
+  const picture = await fetch(`${server.address}/api/projects/${copy.id}/assets/${asset.id}`)
+  expect(Buffer.from(await picture.arrayBuffer())).toEqual(png)
+  expect((await ask('POST', `/projects/${project}/copies`)).status).toBe(404)
+})
+
 test('changes are logged once each, and a stale one is carried to the head', async () => {
   const change = { id: newId('c') }
   const operations = [putPage('Home')]

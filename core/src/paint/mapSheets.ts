@@ -1,12 +1,16 @@
 import { childrenByParent } from '../document/tree'
 import { pageAddresses } from '../site/address'
 import { connectorPath, type ConnectorKind } from '../site/connector'
+import { journeyLegs } from '../site/journeyLegs'
+import { journeyReport, type JourneyStop } from '../site/journeyReport'
 import { entryLabel, menuLines, menusInOrder } from '../site/menuChanges'
 import { sectionsShown } from '../site/pageChanges'
 import type { Page, Section, SiteRecords } from '../site/site'
+import { waysOf } from '../site/reach'
 import { treeLayout } from '../site/treeLayout'
 import { pagesInOrder } from '../site/treeOrder'
 import type { FontLibrary } from '../text/fontLibrary'
+import { GAP_LINE, JOURNEY_LINE, legendMarks, type MapContents } from './mapLegend'
 import { PAPERS, type PaperName } from './paper'
 import { pathMark, rectMark, type Mark, type Picture, type StrokePaint } from '../vector/mark'
 import { SERVICE_HATCH, sheetPicture, wordsMark } from './sheet'
@@ -24,6 +28,8 @@ export interface MapSheetOptions {
   sections: boolean
   /** menus as trees, on a sheet of their own */
   menus: boolean
+  /** the journey drawn over the tree */
+  journey?: string
 }
 
 const MARGIN = 28
@@ -52,7 +58,8 @@ export function mapSheets(site: SiteRecords, library: FontLibrary, options: MapS
   const sheets = parts.map((part) => drawer.sheet(part, parts))
   if (options.menus && Object.keys(site.menus).length) sheets.push(...drawer.menuSheets())
   return sheets.map((sheet, index) => {
-    return { ...sheet, marks: [...sheet.marks, ...drawer.foot(sheet.title, index + 1, sheets.length)] }
+    const foot = drawer.foot(sheet.title, index + 1, sheets.length, parts.at(index))
+    return { ...sheet, marks: [...sheet.marks, ...foot] }
   })
 }
 
@@ -61,6 +68,7 @@ class MapDrawer {
   private sections: Map<string, Section[]>
   private room: { width: number; height: number }
   private paper: { width: number; height: number }
+  private stops: JourneyStop[]
 
   constructor(
     private site: SiteRecords,
@@ -69,6 +77,8 @@ class MapDrawer {
   ) {
     this.addresses = pageAddresses(site.pages)
     this.sections = sectionsShown(site)
+    const { journey } = options
+    this.stops = journey && site.journeys[journey] ? journeyReport(site, waysOf(site), journey).stops : []
     this.paper = PAPERS[options.paper]
     this.room = { width: this.paper.width - 2 * MARGIN, height: this.paper.height - 2 * MARGIN - FOOT }
   }
@@ -185,6 +195,12 @@ class MapDrawer {
       const sheet = part.folded.has(card.page.id) ? this.sheetOf(card.page, parts) : undefined
       marks.push(...this.cardMarks(card.page, card.lines, at(card.x, card.y), card, scale, sheet))
     }
+    const cornerOf = (page: string) => {
+      const card = byId.get(page)
+      return card && at(card.x, card.y)
+    }
+    for (const leg of journeyLegs(this.stops, cornerOf, 10 * scale, 26 * scale))
+      marks.push(pathMark(leg.d, leg.isGap ? GAP_LINE : JOURNEY_LINE))
     return sheetPicture(this.paper, part.name, marks)
   }
 
@@ -306,41 +322,45 @@ class MapDrawer {
     })
   }
 
-  /** Title block and legend at the foot of a sheet. */
-  foot(name: string, number: number, count: number): Mark[] {
+  /** Title block at the foot of a sheet, and a legend of what is on it. */
+  foot(name: string, number: number, count: number, part: Part | undefined): Mark[] {
     const top = this.paper.height - MARGIN - FOOT + 16
     const block = { x: this.paper.width - MARGIN - 210, width: 210 }
-    const text = (
-      x: number,
-      y: number,
-      words: string,
-      size: number,
-      weight: 400 | 700,
-      room?: number,
-    ): Mark =>
-      wordsMark(this.library, { x, y, text: words, size, weight, colour: weight === 700 ? INK : SOFT }, room)
-    const swatch = (x: number, look: Parameters<typeof rectMark>[1] = {}, y = top + 12): Mark =>
-      rectMark({ x, y, width: 22, height: 12 }, { fill: '#ffffff', stroke: ruled(INK), ...look })
+    const text = (y: number, words: string, size: number, weight: 400 | 700): Mark =>
+      wordsMark(
+        this.library,
+        { x: block.x + 8, y, text: words, size, weight, colour: weight === 700 ? INK : SOFT },
+        block.width - 16,
+      )
     return [
       pathMark(`M${MARGIN} ${top}H${this.paper.width - MARGIN}`, { colour: INK, width: 0.7 }),
       rectMark({ ...block, y: top, height: 40 }, { stroke: ruled(INK) }),
-      text(block.x + 8, top + 15, this.options.title, 11, 700, block.width - 16),
-      text(
-        block.x + 8,
-        top + 30,
-        `${name} · ${this.options.date} · sheet ${number} of ${count}`,
-        7.5,
-        400,
-        block.width - 16,
-      ),
-      swatch(MARGIN + 3),
-      swatch(MARGIN, {}, top + 9),
-      text(MARGIN + 30, top + 21, 'stands for many pages', 7.5, 400),
-      swatch(MARGIN + 136, { stroke: ruled(INK, true) }),
-      text(MARGIN + 163, top + 21, 'outside the tree, external', 7.5, 400),
-      swatch(MARGIN + 290, { fill: SERVICE_HATCH, stroke: ruled('#d9d5c8') }),
-      text(MARGIN + 317, top + 21, 'filled by the content service', 7.5, 400),
+      text(top + 15, this.options.title, 11, 700),
+      text(top + 30, `${name} · ${this.options.date} · sheet ${number} of ${count}`, 7.5, 400),
+      ...(part
+        ? legendMarks(this.library, this.contentsOf(part), MARGIN, top + 13, block.x - MARGIN - 8)
+        : []),
     ]
+  }
+
+  private contentsOf(part: Part): MapContents {
+    const cards = this.cards(part)
+    const on = new Set(cards.map(({ page }) => page.id))
+    const legs = this.stops.filter(
+      ({ stop, from }) => on.has(stop.page) && from !== undefined && on.has(from),
+    )
+    return {
+      pages: cards.map(({ page }) => page),
+      sections: cards.flatMap(({ lines }) => lines),
+      ...(legs.length
+        ? {
+            journey: {
+              name: this.site.journeys[legs[0].stop.journey]?.name || 'Untitled',
+              hasGap: legs.some(({ way }) => way?.by === 'none'),
+            },
+          }
+        : {}),
+    }
   }
 }
 

@@ -58,6 +58,9 @@ export const bandSchema = z.strictObject({
 
 const limit = z.int().min(1).max(100).optional()
 
+/** Names of the stages a project goes through. */
+export const profileSchema = z.array(z.string().max(20)).max(20)
+
 export const settingsSchema = z.strictObject({
   id: z.literal('site'),
   lead: idSchema,
@@ -77,7 +80,7 @@ export const settingsSchema = z.strictObject({
   /** what the project is for */
   purpose: wordsSchema.optional(),
   /** the stages this project has; absent: all */
-  profile: z.array(z.string().max(20)).max(20).optional(),
+  profile: profileSchema.optional(),
   /** beyond these the map's findings speak; absent: they do not */
   limits: z.strictObject({ menuBreadth: limit, menuDepth: limit, clicks: limit }).optional(),
 })

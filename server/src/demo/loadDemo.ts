@@ -23,7 +23,7 @@ export async function loadDemo(
   const count = await ProjectRow.count()
   if (how === 'load' && count > 0) return
   if (how === 'reset') await ProjectRow.destroy({ where: { id: DEMO_ID } })
-  if (count === 0) await createProject(sequelize, 'Untitled project', EMPTY_ID)
+  if (count === 0) await createProject(sequelize, 'Untitled project', { id: EMPTY_ID })
   await inWorkFolder(async (folder) => {
     await copyFile(join(rootFolder(), 'demo', 'skerrin-ferries.nolvex.zip'), join(folder, 'upload'))
     await openProjectFile(sequelize, children, folder, DEMO_ID)

@@ -28,6 +28,8 @@ const mapExportSchema = z.strictObject({
   heavy: z.boolean().default(false),
   sections: z.boolean().default(true),
   menus: z.boolean().default(true),
+  /** the journey drawn over the tree */
+  journey: idSchema.optional(),
   /** printed in the title block */
   date: z.iso.date(),
 })

@@ -3,7 +3,7 @@ import { createDocument } from 'zod-openapi'
 import { changeSchema } from '@nolvex/core/document/schemas'
 import { exportSchema } from '../exports/jobModel'
 import { approvalBody, versionBody } from '../versions/versionRoutes'
-import { projectBody } from '../projects/projectRoutes'
+import { newProjectBody, projectBody } from '../projects/projectRoutes'
 
 const error = z.object({ error: z.string() })
 const project = z.object({
@@ -39,7 +39,7 @@ const routes: Route[] = [
     method: 'post',
     path: '/projects',
     summary: 'Create a project',
-    body: projectBody,
+    body: newProjectBody,
     answer: project,
     status: '201',
   },
@@ -58,6 +58,14 @@ const routes: Route[] = [
     answer: project,
   },
   { method: 'delete', path: '/projects/{project}', summary: 'Delete a project', status: '204' },
+  {
+    method: 'post',
+    path: '/projects/{project}/copies',
+    summary: 'Make a project like it, without its history',
+    answer: project,
+    status: '201',
+  },
+  { method: 'get', path: '/projects/{project}/overview', summary: 'How far it is, and its home page' },
   { method: 'get', path: '/projects/{project}/documents', summary: 'All documents at the head' },
   { method: 'get', path: '/projects/{project}/changes', summary: 'Changes logged since a revision' },
   { method: 'post', path: '/projects/{project}/changes', summary: 'Commit a change', body: changeSchema },

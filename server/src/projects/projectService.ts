@@ -5,6 +5,7 @@ import type { Sequelize } from 'sequelize'
 import { idMaker } from '@nolvex/core/document/ids'
 import type { Documents } from '@nolvex/core/document/types'
 import { usualSite } from '@nolvex/core/site/usualSite'
+import { cutText } from '@nolvex/core/text/cutText'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { AssetRow } from '../assets/assetModels'
 import { storeBlob } from '../assets/blobs'
@@ -35,10 +36,39 @@ interface NewProject {
   assets: StoredAsset[]
 }
 
-/** Creates a project with nothing in it yet. */
-export async function createProject(sequelize: Sequelize, name: string, id = newId()): Promise<ProjectRow> {
-  const documents = await packDocuments(startingDocuments())
-  return insertProject(sequelize, { name, documents, assets: [] }, id)
+/** Creates a project with nothing in it yet. @param profile names of the stages it goes through */
+export async function createProject(
+  sequelize: Sequelize,
+  name: string,
+  { profile, id = newId() }: { profile?: string[]; id?: string } = {},
+): Promise<ProjectRow> {
+  const starting = startingDocuments()
+  if (profile) {
+    const site = structuredClone(usualSite)
+    site.records.settings.site.profile = profile
+    starting.site = site as unknown as Documents['site']
+  }
+  return insertProject(sequelize, { name, documents: await packDocuments(starting), assets: [] }, id)
+}
+
+const LONGEST_NAME = 200
+
+/** A project like another as it is now, with its pictures and files, without its history and versions. */
+export async function copyProject(
+  sequelize: Sequelize,
+  project: ProjectRow,
+  documents: Documents,
+): Promise<ProjectRow> {
+  const assets = await AssetRow.findAll({ where: { projectId: project.id } })
+  const copies = assets.map(({ id, name, type, width, height, sha256 }) => {
+    return { id, name, type, width, height, sha256 }
+  })
+  const name = cutText(`Copy of ${project.name}`, LONGEST_NAME)
+  return insertProject(
+    sequelize,
+    { name, documents: await packDocuments(documents), assets: copies },
+    newId(),
+  )
 }
 
 /** What reading a project file may take. */

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { wrap, type Remote } from 'comlink'
 import { computed, onUnmounted, ref, toRaw, watch } from 'vue'
 import type { Band } from '@nolvex/core/site/site'
 import { useProject } from '../session/projectStore'
-import type { PicturePainter } from './pictureWorker'
+import { paintPicture } from './paintPicture'
 
 const props = defineProps<{ page: string; band: Band }>()
 const project = useProject()
@@ -18,7 +17,7 @@ watch(
   async () => {
     if (!isDrawn.value || !drawing.value) return
     const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
-    const svg = await painter().picture(sources, props.band.id, props.band.drawnAt)
+    const svg = await paintPicture(sources, props.band.id, props.band.drawnAt)
     release()
     source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   },
@@ -28,18 +27,6 @@ onUnmounted(release)
 
 function release() {
   if (source.value) URL.revokeObjectURL(source.value)
-}
-</script>
-
-<script lang="ts">
-let shared: Remote<PicturePainter> | undefined
-
-/** One worker paints all pictures, one after another. */
-function painter(): Remote<PicturePainter> {
-  shared ??= wrap<PicturePainter>(
-    new Worker(new URL('./pictureWorker.ts', import.meta.url), { type: 'module' }),
-  )
-  return shared
 }
 </script>
 

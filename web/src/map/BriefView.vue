@@ -11,6 +11,7 @@ import RecordList from '../forms/RecordList.vue'
 import TextField from '../forms/TextField.vue'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
+import { PROFILES, profileOf } from '../stages/profiles'
 import { stages } from '../stages/stages'
 import ComparisonTable from './ComparisonTable.vue'
 import DecisionList from './DecisionList.vue'
@@ -79,18 +80,10 @@ const profile = computed(() => settings.value?.profile)
 const hasStage = (name: string) => !profile.value || profile.value.includes(name)
 
 function setStage(name: string, isOn: boolean) {
-  const next = stages.map((stage) => stage.name).filter((one) => (one === name ? isOn : hasStage(one)))
-  setProfile(next)
+  setProfile(profileOf((one) => (one === name ? isOn : hasStage(one))))
 }
-function setProfile(names: string[]) {
-  const all = names.length === stages.length
-  project.setSite('Change the profile', 'settings', 'site', ['profile'], all ? undefined : names)
-}
-const namesOf = (takes: (name: string) => boolean) => stages.map(({ name }) => name).filter(takes)
-const PROFILES: Record<string, (name: string) => boolean> = {
-  'All stages': () => true,
-  'No wireframes': (name) => name !== 'wireframe',
-  'Map and style only': (name) => name === 'map' || name === 'style',
+function setProfile(names: string[] | undefined) {
+  project.setSite('Change the profile', 'settings', 'site', ['profile'], names)
 }
 </script>
 
@@ -198,7 +191,7 @@ const PROFILES: Record<string, (name: string) => boolean> = {
         <h2>Profile</h2>
         <p class="soft">The stages this project goes through. The stage line and the Ledger follow.</p>
         <span class="line">
-          <ElButton v-for="(takes, label) in PROFILES" :key="label" @click="setProfile(namesOf(takes))">
+          <ElButton v-for="(takes, label) in PROFILES" :key="label" @click="setProfile(profileOf(takes))">
             {{ label }}
           </ElButton>
         </span>

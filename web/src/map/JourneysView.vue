@@ -160,6 +160,9 @@ const lastStops = computed(() => {
               @change="set('Change case', stop.stop.id, 'when', $event)"
             />
             {{ wayWords(stop) }}
+            <ElButton v-if="stop.way?.by === 'none' && !stop.isGone" type="primary" @click="mend(stop)">
+              Add the link
+            </ElButton>
           </span>
           <PickField
             label="Page"
@@ -179,9 +182,6 @@ const lastStops = computed(() => {
           />
           <span class="clicks soft">{{ stop.clicks }} {{ stop.clicks === 1 ? 'click' : 'clicks' }}</span>
           <span class="do">
-            <ElButton v-if="stop.way?.by === 'none' && !stop.isGone" type="primary" @click="mend(stop)">
-              Add the link
-            </ElButton>
             <PickField
               class="branch"
               label="Add a stop after this one"
@@ -240,7 +240,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 40px minmax(120px, 1fr) 170px 120px 56px auto;
+  grid-template-columns: 40px minmax(120px, 1fr) 170px 120px 56px 164px;
   gap: 8px;
   align-items: center;
   padding: 8px;
@@ -264,6 +264,14 @@ li.gap {
   color: #fff;
   font-weight: 700;
   text-align: center;
+}
+.way {
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+}
+.way .text-field {
+  width: 100%;
 }
 .do {
   display: flex;

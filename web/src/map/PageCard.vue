@@ -16,6 +16,8 @@ const props = defineProps<{
   found: boolean
   /** only the head is shown */
   flat: boolean
+  /** px the title is written in where the map is so small that nothing else could be read */
+  titleOnly?: number
   /** pages folded away below it */
   folded?: number
   /** numbers of the stops a journey makes here */
@@ -51,7 +53,11 @@ const kinds = { outside: 'outside the tree', external: 'external' }
 <template>
   <div
     class="card"
-    :class="[{ selected, faded, found, flat, many: page.template, apart: page.kind }, target]"
+    :class="[
+      { selected, faded, found, flat, many: page.template, apart: page.kind, 'title-only': titleOnly },
+      target,
+    ]"
+    :style="titleOnly ? { '--title': `${titleOnly}px` } : undefined"
   >
     <span v-if="stops" class="stops">{{ stops }}</span>
     <ElInput
@@ -68,12 +74,12 @@ const kinds = { outside: 'outside the tree', external: 'external' }
       @blur="finish(true)"
     />
     <b v-else dir="auto">{{ page.title || 'Untitled' }}</b>
-    <span class="address">{{ page.kind ? kinds[page.kind] : address }}</span>
-    <span class="marks">
+    <span v-if="!titleOnly" class="address">{{ page.kind ? kinds[page.kind] : address }}</span>
+    <span v-if="!titleOnly" class="marks">
       <span class="menus">{{ page.template ? page.template.each : marks.menus }}</span>
       <span>{{ marks.progress }}</span>
     </span>
-    <ul v-if="sections.length && !flat">
+    <ul v-if="sections.length && !flat && !titleOnly">
       <li
         v-for="section in sections.slice(0, MOST_LINES)"
         :key="section.id"
@@ -144,6 +150,21 @@ b,
 b {
   line-height: 17px;
 }
+.card.title-only {
+  display: grid;
+  place-content: center stretch;
+  padding: 0;
+}
+.title-only b {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  font-size: var(--title);
+  line-height: 1.15;
+  text-align: center;
+  white-space: normal;
+  overflow-wrap: anywhere;
+}
 .address,
 .marks {
   color: var(--soft);
@@ -203,7 +224,7 @@ em {
 }
 .fold.el-button {
   position: absolute;
-  bottom: -9px;
+  bottom: -17px;
   left: 50%;
   transform: translateX(-50%);
   min-width: 18px;
@@ -217,7 +238,7 @@ em {
 }
 .flat .fold.el-button {
   top: 50%;
-  right: -10px;
+  right: -22px;
   bottom: auto;
   left: auto;
   transform: translateY(-50%);

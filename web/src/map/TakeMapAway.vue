@@ -86,6 +86,7 @@ function takeSheet(label: string, file: 'pdf' | 'svg' | 'png') {
     direction: map.look.direction,
     connectors: map.look.connectors,
     heavy: map.look.heavy,
+    ...(map.journey && map.site.journeys[map.journey] ? { journey: map.journey } : {}),
     date: new Date().toISOString().slice(0, 10),
   })
 }
@@ -100,7 +101,8 @@ const papers = Object.fromEntries(Object.keys(PAPERS).map((name) => [name, name]
     <section>
       <h3>A sheet for the proposal</h3>
       <p class="soft">
-        The tree as it is drawn now, with title block, legend and date; on several sheets when it is large.
+        The tree as it is drawn now, with title block, legend, date and the journey that is shown on it; on
+        several sheets when it is large.
       </p>
       <div class="options">
         <ChoiceField

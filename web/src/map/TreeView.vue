@@ -54,6 +54,13 @@ const connectors = computed(() =>
   }),
 )
 
+/** px of a title that is read at this distance, where the rest of a card cannot be; nothing where all of it can. */
+const READ_FROM = 0.86
+const LARGEST = 26
+const titleOnly = computed(() =>
+  camera.value.k < READ_FROM ? Math.min(LARGEST, 13 / camera.value.k) : undefined,
+)
+
 const menusOf = computed(() => {
   const names = new Map<string, string>()
   for (const [page, entries] of map.ways.entriesTo)
@@ -173,7 +180,7 @@ const lift = (card: TreeCard) => {
         v-for="card in inView"
         :key="card.page.id"
         class="spot"
-        :class="{ lifted: dragging?.id === card.page.id }"
+        :class="{ lifted: dragging?.id === card.page.id, target: target?.id === card.page.id }"
         :style="lift(card)"
         :data-id="card.page.id"
         @pointerdown="startDrag($event, card.page.id)"
@@ -189,6 +196,7 @@ const lift = (card: TreeCard) => {
           :faded="isFaded(card.page.id)"
           :found="foundIds.has(card.page.id)"
           :flat="map.look.direction === 'across'"
+          :title-only="titleOnly"
           :folded="childCount.has(card.page.id) ? (countBelow.get(card.page.id) ?? 0) : undefined"
           :stops="stopsOn.get(card.page.id)"
           :target="target?.id === card.page.id ? target.where : undefined"
@@ -256,8 +264,12 @@ path.faded {
 }
 .lifted {
   z-index: 2;
-  opacity: 0.85;
+  opacity: 0.6;
   pointer-events: none;
+}
+/* What it would be dropped on is seen, whatever is held over it. */
+.target {
+  z-index: 3;
 }
 .beside {
   position: absolute;

@@ -1,29 +1,32 @@
 <script setup lang="ts">
+import { useStorage } from '@vueuse/core'
 import { ElButton, ElDialog, ElInput } from 'element-plus'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import TroubleNote from '../forms/TroubleNote.vue'
 import { useCommands } from '../commands/commandStore'
+import ChoiceField from '../forms/ChoiceField.vue'
+import FilePick from '../forms/FilePick.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { api, type ProjectSummary } from '../session/api'
+import BeginProject from './BeginProject.vue'
+import ProjectCard from './ProjectCard.vue'
+import { listed, PROJECT_ORDERS, type ProjectOrder } from './projectList'
 
 const router = useRouter()
 const projects = ref<ProjectSummary[]>()
 const trouble = ref('')
-const name = ref('')
 const leaving = ref<ProjectSummary>()
-const file = ref<HTMLInputElement>()
+const begin = ref<InstanceType<typeof BeginProject>>()
 const isReading = ref(false)
+const copying = ref<string>()
+const words = ref('')
+const order = useStorage<ProjectOrder>('nolvex-project-order', 'changed')
+const shown = computed(() => listed(projects.value ?? [], words.value, order.value))
 
 document.title = 'Nolvex'
 onMounted(load)
 useCommands().offer([
-  { id: 'open-file', label: 'Open a project file', run: () => file.value?.click() },
-  {
-    id: 'new-project',
-    label: 'Begin a new project',
-    keys: ['N'],
-    run: () => document.getElementById('new-project')?.focus(),
-  },
+  { id: 'new-project', label: 'Begin a new project', keys: ['N'], run: () => begin.value?.focus() },
 ])
 
 async function load() {
@@ -41,20 +44,26 @@ async function attempt(work: () => Promise<unknown>) {
 
 const open = (id: string) => router.push({ name: 'ledger', params: { project: id } })
 
-function create() {
-  if (!name.value.trim()) return (trouble.value = 'Give the project a name first.')
-  void attempt(async () => {
-    const { id } = await api.createProject(name.value.trim())
+const create = (name: string, profile: string[] | undefined) =>
+  attempt(async () => {
+    const { id } = await api.createProject(name, profile)
     await router.push({ name: 'map', params: { project: id } })
   })
-}
 
 async function openFile(chosen: File | undefined) {
   if (!chosen) return
   isReading.value = true
   await attempt(async () => open((await api.openProjectFile(chosen)).id))
   isReading.value = false
-  if (file.value) file.value.value = ''
+}
+
+async function duplicate({ id }: ProjectSummary) {
+  copying.value = id
+  await attempt(async () => {
+    await api.copyProject(id)
+    await load()
+  })
+  copying.value = undefined
 }
 
 async function remove() {
@@ -65,15 +74,6 @@ async function remove() {
     await load()
   })
 }
-
-const dated = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  })
 </script>
 
 <template>
@@ -82,54 +82,48 @@ const dated = (iso: string) =>
       <h1>Nolvex</h1>
       <p>Site map, grid, wireframe, style, mockup, review, walkthrough and handoff: one chain, drawn once.</p>
     </header>
-    <section class="begin" aria-label="Begin">
-      <form @submit.prevent="create">
-        <label for="new-project">New project</label>
-        <ElInput id="new-project" v-model="name" class="name" placeholder="Its name" maxlength="200" />
-        <ElButton type="primary" native-type="submit">Begin with its site map</ElButton>
-      </form>
-      <div>
-        <ElButton :disabled="isReading" @click="file?.click()">
-          {{ isReading ? 'Reading the file…' : 'Open a project file…' }}
-        </ElButton>
-        <input
-          ref="file"
-          class="visually-hidden"
-          type="file"
-          accept=".zip"
-          aria-label="Project file"
-          @change="openFile(file?.files?.[0])"
-        />
-      </div>
+    <section class="start" aria-label="Begin">
+      <BeginProject ref="begin" @begin="create" />
+      <FilePick
+        class="file"
+        :words="isReading ? 'Reading the file…' : 'Open a project file…'"
+        label="Project file"
+        accept=".zip"
+        :disabled="isReading"
+        @files="openFile($event[0])"
+      />
     </section>
-    <TroubleNote :says="trouble" />
-    <table v-if="projects?.length">
-      <thead>
-        <tr>
-          <th>Project</th>
-          <th>Begun</th>
-          <th>Last changed</th>
-          <th>Changes</th>
-          <th><span class="visually-hidden">Do</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="project in projects" :key="project.id">
-          <td>
-            <RouterLink :to="{ name: 'ledger', params: { project: project.id } }">{{
-              project.name
-            }}</RouterLink>
-          </td>
-          <td>{{ dated(project.createdAt) }}</td>
-          <td>{{ dated(project.updatedAt) }}</td>
-          <td>{{ project.revision - 1 }}</td>
-          <td class="do">
-            <a :href="`/api/projects/${project.id}/file`">Take away</a>
-            <ElButton link @click="leaving = project">Delete…</ElButton>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <TroubleNote class="trouble" :says="trouble" closable @close="trouble = ''" />
+    <template v-if="projects?.length">
+      <div class="above">
+        <ElInput
+          v-model="words"
+          class="find"
+          placeholder="Find a project"
+          aria-label="Find a project by its name"
+          clearable
+        />
+        <ChoiceField
+          label="Order of the projects"
+          hide-label
+          :value="order"
+          :choices="PROJECT_ORDERS"
+          @change="order = $event ?? 'changed'"
+        />
+        <span class="soft">{{ shown.length === 1 ? '1 project' : `${shown.length} projects` }}</span>
+      </div>
+      <ul class="cards">
+        <ProjectCard
+          v-for="project in shown"
+          :key="`${project.id} ${project.revision}`"
+          :project="project"
+          :is-busy="copying === project.id"
+          @copy="duplicate(project)"
+          @delete="leaving = project"
+        />
+      </ul>
+      <p v-if="shown.length === 0" class="soft">No project has these words in its name.</p>
+    </template>
     <p v-else-if="projects" class="soft">No project yet. Name one above, or drop a project file here.</p>
     <ElDialog
       :model-value="leaving !== undefined"
@@ -151,10 +145,10 @@ const dated = (iso: string) =>
 
 <style scoped>
 .projects {
-  max-width: 1040px;
+  max-width: 1140px;
   min-height: 100%;
   margin: 0 auto;
-  padding: 56px 32px;
+  padding: 40px 32px;
 }
 header h1 {
   font-size: 32px;
@@ -164,70 +158,42 @@ header p {
   color: var(--soft);
   font-size: 15px;
 }
-.begin {
+.start {
   display: flex;
+  gap: 16px;
   justify-content: space-between;
-  align-items: center;
-  margin: 32px 0 24px;
-  padding: 16px 20px;
+  margin: 24px 0;
+  padding: 14px 20px 10px;
   background: var(--paper);
   border: 1px solid var(--hairline);
 }
-form {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-}
-label {
-  font-weight: 600;
-}
-.name {
-  width: 260px;
+.file {
+  flex: none;
+  margin-top: 22px;
 }
 .trouble {
   margin-bottom: 16px;
-  color: var(--brick);
-  font-weight: 600;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
+.above {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 12px;
 }
-th,
-td {
-  padding: 12px 20px;
-  text-align: left;
-  border-bottom: 1px solid var(--hairline);
+.find {
+  width: 240px;
 }
-th {
-  border-bottom: 1px solid var(--ink);
-  color: var(--soft);
-  font-weight: 600;
-}
-td a {
-  color: var(--pine);
-  font-weight: 600;
-}
-td:first-child a {
-  color: var(--ink);
-  font-size: 15px;
-}
-.do {
-  text-align: right;
-  white-space: nowrap;
-}
-.do > * + * {
-  margin-left: 16px;
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 16px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
 }
 .answer {
   display: flex;
   gap: 8px;
   margin-top: 16px;
-}
-.danger {
-  border-color: var(--brick);
-  color: var(--brick);
 }
 </style>

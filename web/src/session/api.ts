@@ -1,3 +1,4 @@
+import type { ProjectOverview } from '@nolvex/core/review/overview'
 import type { Change, Documents, LoggedChange } from '@nolvex/core/document/types'
 
 /** A request the server refused, with its own words. `status` 0: it did not answer. */
@@ -79,7 +80,10 @@ export interface NewVersion {
 
 export const api = {
   projects: () => ask<{ projects: ProjectSummary[] }>('/projects'),
-  createProject: (name: string) => ask<ProjectSummary>('/projects', json('POST', { name })),
+  createProject: (name: string, profile?: string[]) =>
+    ask<ProjectSummary>('/projects', json('POST', { name, profile })),
+  copyProject: (id: string) => ask<ProjectSummary>(`/projects/${id}/copies`, { method: 'POST' }),
+  overview: (id: string) => ask<ProjectOverview>(`/projects/${id}/overview`),
   renameProject: (id: string, name: string) =>
     ask<ProjectSummary>(`/projects/${id}`, json('PATCH', { name })),
   deleteProject: (id: string) => ask<void>(`/projects/${id}`, { method: 'DELETE' }),
