@@ -93,6 +93,20 @@ test('a job whose server died is taken up again, and given up after three tries'
   })
 })
 
+test('a job cancelled on another server is ended by the one that runs it', async () => {
+  const project = await newProject('Cancelled')
+  const { body } = await begin(project)
+  // What any server writes that is asked to cancel, whichever has taken the job up.
+  await inDatabase(server.databaseUrl, `update jobs set state = 'cancelled' where id = '${body.id}'`)
+  expect((await ended(project, body.id)).state).toBe('cancelled')
+  await new Promise((resolve) => setTimeout(resolve, 1500))
+  expect((await stateOf(project, body.id)).state).toBe('cancelled')
+  const file = await fetch(`${server.address}/api/projects/${project}/exports/${body.id}/file`)
+  expect(file.ok).toBe(false)
+  const next = await begin(project)
+  expect((await ended(project, next.body.id)).state).toBe('done')
+})
+
 test('a PNG is as large as its scale makes it both ways, and no larger than there is room for', () => {
   const svg = '<svg xmlns="http://www.w3.org/2000/svg" width="30" height="20"/>'
   const png = Buffer.from(svgToPng(svg, { width: 30, height: 20 }, 2))

@@ -138,7 +138,7 @@ function step(event: KeyboardEvent) {
       @pointerdown.stop
       @click="width = one.drawnAt"
     >
-      {{ one.name }}<span v-if="one.id === bands.lead"> · lead</span>
+      {{ one.id === bands.lead ? `${one.name} · lead` : one.name }}
     </ElButton>
     <div
       class="handle"

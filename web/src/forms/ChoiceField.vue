@@ -17,6 +17,10 @@ const options = computed(() => ({
   ...(props.none === undefined ? {} : { '': props.none }),
   ...(props.choices as Record<string, string>),
 }))
+/** As wide as its longest choice, where there is room: the list's own field has no width of its own. */
+const longest = computed(() =>
+  Object.values(options.value).reduce((most, words) => (words.length > most.length ? words : most), ''),
+)
 </script>
 
 <template>
@@ -30,6 +34,7 @@ const options = computed(() => ({
       :disabled="disabled"
       @change="emit('change', ($event || undefined) as T | undefined)"
     />
+    <span class="longest" aria-hidden="true">{{ longest }}</span>
   </label>
 </template>
 
@@ -37,7 +42,16 @@ const options = computed(() => ({
 .choice-field {
   display: grid;
   gap: 2px;
-  min-width: 96px;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 84px;
   color: var(--soft);
+}
+.longest {
+  max-width: 240px;
+  height: 0;
+  padding: 0 32px 0 10px;
+  overflow: hidden;
+  visibility: hidden;
+  white-space: nowrap;
 }
 </style>

@@ -10,6 +10,8 @@ defineProps<{
   placeholder?: string
   hideLabel?: boolean
   disabled?: boolean
+  /** what cannot be read stands for another try */
+  keeps?: boolean
 }>()
 const emit = defineEmits<{ change: [px: number | undefined]; trouble: [says: string] }>()
 
@@ -32,6 +34,7 @@ function typed(measure: TypedMeasure) {
       :placeholder="placeholder"
       :disabled="disabled"
       stays
+      :keeps="keeps"
       @change="typed"
       @trouble="emit('trouble', $event)"
     />

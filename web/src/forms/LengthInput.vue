@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { WrittenLength } from '@nolvex/core/units/length'
 import { readLength } from '@nolvex/core/units/typedLength'
 import LineInput from './LineInput.vue'
@@ -23,6 +24,8 @@ const props = defineProps<{
   title?: string
   disabled?: boolean
   stays?: boolean
+  /** what is refused stands for another try */
+  keeps?: boolean
 }>()
 const emit = defineEmits<{
   change: [typed: TypedMeasure]
@@ -30,16 +33,25 @@ const emit = defineEmits<{
 }>()
 const typedPx = useTypedPx()
 
+/** what was typed cannot be read */
+const isRefused = ref(false)
+
 function typed(text: string) {
   emit('trouble', '')
+  isRefused.value = false
   if (text === '') return emit('change', undefined)
   const word = props.words?.find((one) => one === text.toLowerCase())
   if (word) return emit('change', { word })
   const read = (props.read ?? readLength)(text)
-  if ('error' in read) return emit('trouble', read.error)
+  if ('error' in read) return refuse(read.error)
   const px = typedPx(text, props.percentOf)
-  if ('error' in px) return emit('trouble', px.error)
+  if ('error' in px) return refuse(px.error)
   emit('change', { length: read.length, px: px.px })
+}
+
+function refuse(why: string) {
+  isRefused.value = true
+  emit('trouble', why)
 }
 
 function step(event: KeyboardEvent) {
@@ -62,6 +74,8 @@ function step(event: KeyboardEvent) {
     :title="title"
     :disabled="disabled"
     :stays="stays"
+    :keeps="keeps && isRefused"
+    :class="{ refused: keeps && isRefused }"
     :max="100"
     @change="typed"
     @keydown="step($event as KeyboardEvent)"

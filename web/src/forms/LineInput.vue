@@ -17,18 +17,20 @@ const props = defineProps<{
   disabled?: boolean
   /** Enter keeps the keys in the field, for another try */
   stays?: boolean
+  /** what was typed was refused and stands for another try */
+  keeps?: boolean
 }>()
 const emit = defineEmits<{ change: [text: string] }>()
 const text = ref(props.value)
 const giveBack = () => (text.value = props.value)
 watch(() => props.value, giveBack)
 
-/** Whatever becomes of what was typed, the field then shows what stands. */
+/** Whatever becomes of what was typed, the field then shows what stands, unless it is kept for another try. */
 async function written() {
   const typed = text.value.trim()
   if (typed !== props.value) emit('change', typed)
   await nextTick()
-  giveBack()
+  if (!props.keeps) giveBack()
 }
 
 function keyed(event: KeyboardEvent) {

@@ -17,6 +17,11 @@ import { offerOverlayCommands } from './useOverlays'
 const project = useProject()
 const changes = useBandChanges()
 const bands = computed(() => bandsOf(project.site))
+/** The lead band is set first: the others hang on it. */
+const leadFirst = computed(() => {
+  const { inOrder, lead } = bands.value
+  return [...inOrder.filter(({ id }) => id === lead), ...inOrder.filter(({ id }) => id !== lead)]
+})
 const chosen = ref<string>()
 const pages = computed(() =>
   pagesInOrder(project.site.records.pages).filter(({ page }) => page.kind !== 'external'),
@@ -62,13 +67,13 @@ const says = computed(() => (changes.trouble.value?.band === '' ? changes.troubl
       <span class="soft">Type any figure; arrow keys step it, with Shift by ten.</span>
     </div>
     <TroubleNote :says="says" />
-    <BandsSideBySide v-if="page" :pages="bandPages" :lead="bands.lead" />
+    <BandsSideBySide v-if="page" class="previews" :pages="bandPages" :lead="bands.lead" />
     <p v-else class="soft">
       There is no page yet; grids can be set all the same.
       <RouterLink :to="{ name: 'map', params: { project: project.id } }">Plan the site map</RouterLink>
     </p>
     <BandSection
-      v-for="band in bands.inOrder"
+      v-for="band in leadFirst"
       :key="band.id"
       :band="band"
       :bands="bands.inOrder"
@@ -87,6 +92,15 @@ const says = computed(() => (changes.trouble.value?.band === '' ? changes.troubl
 }
 .board > * {
   flex: none;
+}
+/* What a typed figure does is seen while it is typed, however far down. */
+.previews {
+  position: sticky;
+  top: -16px;
+  z-index: 3;
+  padding: 16px 0 8px;
+  margin-top: -16px;
+  background: var(--desk);
 }
 .above {
   display: flex;

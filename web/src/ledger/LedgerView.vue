@@ -201,8 +201,12 @@ useCommands().offer([
               <td v-for="stage in later" :key="stage.name" class="soft">not begun</td>
               <td>
                 <ElButton v-if="row.content.all" text class="state" @click="plan(row.page.id, 'content')">
-                  {{ row.content.final }} of {{ row.content.all }} final{{ row.content.missing ? ' · ' : '' }}
-                  <span v-if="row.content.missing" class="missing">{{ row.content.missing }} missing</span>
+                  <span>
+                    {{ row.content.final }} of {{ row.content.all }} final
+                    <span v-if="row.content.missing" class="missing"
+                      >· {{ row.content.missing }} missing</span
+                    >
+                  </span>
                 </ElButton>
               </td>
               <td>

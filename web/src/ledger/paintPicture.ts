@@ -1,13 +1,25 @@
 import { wrap, type Remote } from 'comlink'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
-import type { PicturePainter } from './pictureWorker'
+import type { PageTop, PicturePainter } from './pictureWorker'
 
 let shared: Remote<PicturePainter> | undefined
 
-/** An SVG of a page at the width a band is drawn at. One worker paints all pictures, one after another. */
-export function paintPicture(sources: PageSources, band: string, width: number): Promise<string> {
+/** One worker paints all pictures, one after another. */
+function painter(): Remote<PicturePainter> {
   shared ??= wrap<PicturePainter>(
     new Worker(new URL('./pictureWorker.ts', import.meta.url), { type: 'module' }),
   )
-  return shared.picture(sources, band, width)
+  return shared
 }
+
+/** An SVG of a page at the width a band is drawn at. */
+export const paintPicture = (sources: PageSources, band: string, width: number): Promise<string> =>
+  painter().picture(sources, band, width)
+
+/** The top of a page, to be drawn in the page itself. @param until px */
+export const paintTop = (
+  sources: PageSources,
+  band: string,
+  width: number,
+  until: number,
+): Promise<PageTop> => painter().top(sources, band, width, until)

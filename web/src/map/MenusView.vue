@@ -302,7 +302,7 @@ section {
 }
 header {
   display: grid;
-  grid-template-columns: 1fr 84px;
+  grid-template-columns: minmax(0, 1fr) 98px;
   gap: 6px;
 }
 section li {
@@ -331,10 +331,17 @@ section li.rest {
   display: grid;
   gap: 6px;
 }
-footer,
-.steps {
+footer {
   display: flex;
   gap: 10px;
+}
+.steps {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 4px;
+}
+.steps .el-button {
+  padding: 0;
 }
 .new .el-button {
   justify-self: start;

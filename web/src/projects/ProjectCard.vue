@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { useElementVisibility } from '@vueuse/core'
 import { ElButton } from 'element-plus'
-import { computed, onUnmounted, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { ProjectOverview } from '@nolvex/core/review/overview'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
-import { paintPicture } from '../ledger/paintPicture'
+import { paintTop } from '../ledger/paintPicture'
+import type { PageTop } from '../ledger/pictureWorker'
 import { api, type ProjectSummary } from '../session/api'
+import { MarkGroup } from '../vector/MarkGroup'
 import { stages } from '../stages/stages'
 
 /** A project in the list: a picture of its home page, how far its stages are, and what can be done with it. */
 const props = defineProps<{ project: ProjectSummary; isBusy: boolean }>()
 const emit = defineEmits<{ copy: []; delete: [] }>()
+/** height of the picture for its width */
+const RATIO = 0.6
 const card = ref<HTMLElement>()
 const isSeen = useElementVisibility(card)
-const overview = ref<ProjectOverview>()
-const picture = ref('')
+const overview = shallowRef<ProjectOverview>()
+const picture = shallowRef<PageTop>()
 
 // What a project holds is asked for when its card is seen; without an answer the card says what the list says.
 const stop = watch(
@@ -34,13 +38,11 @@ async function read() {
     if (!home) return
     const { inOrder, lead } = bandsOf(home.site)
     const width = inOrder.find(({ id }) => id === lead)?.drawnAt ?? 1440
-    const svg = await paintPicture(home, lead, width)
-    picture.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+    picture.value = await paintTop(home, lead, width, Math.round(width * RATIO))
   } catch {
     overview.value = undefined
   }
 }
-onUnmounted(() => picture.value && URL.revokeObjectURL(picture.value))
 
 const line = computed(() => {
   const { profile, pages = 0, drawable = 0, done = {} } = overview.value ?? {}
@@ -69,7 +71,10 @@ const dated = (iso: string) =>
       tabindex="-1"
       aria-hidden="true"
     >
-      <img v-if="picture" :src="picture" alt="" />
+      <svg v-if="picture" :viewBox="`0 0 ${picture.width} ${picture.height}`">
+        <rect :width="picture.width" :height="picture.height" :fill="picture.ground" />
+        <MarkGroup v-for="group in picture.groups" :key="group.key" :group="group" />
+      </svg>
       <span v-else-if="overview" class="soft">Its home page is not drawn yet</span>
     </RouterLink>
     <h2>
@@ -116,7 +121,7 @@ const dated = (iso: string) =>
   border: 1px solid var(--hairline);
   text-decoration: none;
 }
-.picture img {
+.picture svg {
   display: block;
   align-self: start;
   width: 100%;

@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals'
 import type { Operation } from '@nolvex/core/document/types'
 import { locks, until } from '../testing/pretendBrowser'
 import {
@@ -106,5 +107,50 @@ describe('a tab that is gone', () => {
     const next = await openTab()
     await quiet(next)
     expect(words(server.documents)).toBe('Small Boats sail\n')
+  })
+
+  test('is left alone while the log cannot be read, and carried over it once when it can', async () => {
+    const gone = await openTab()
+    gone.session.change('Draw', onDrawing(...putText('Boats\n')))
+    await quiet(gone)
+    server.fall()
+    gone.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
+    await settle()
+    gone.session.close()
+    locks.releaseAll()
+    server.rise()
+    server.commitFromElsewhere(onDrawing(editText({ insert: 'Small ' })))
+    server.logFailures = 1
+    const early = await openTab()
+    await settle()
+    expect(words(server.documents)).toBe('Small Boats\n')
+    early.session.close()
+    locks.releaseAll()
+    await quiet(await openTab())
+    expect(words(server.documents)).toBe('Small Boats sail\n')
+    expect(server.log).toHaveLength(3)
+  })
+
+  test('keeps its queue until the next one has written its own', async () => {
+    const gone = await openTab()
+    server.fall()
+    gone.session.change('Add page', onSite(putPage('harbour')))
+    await settle()
+    gone.session.close()
+    locks.releaseAll()
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('The disk is full.', 'QuotaExceededError')
+    })
+    server.rise()
+    server.refusals = [503, 503, 503]
+    const full = await openTab()
+    await settle()
+    full.session.close()
+    put.mockRestore()
+    locks.releaseAll()
+    server.refusals = []
+    await quiet(await openTab())
+    expect(titles(server.documents)).toEqual(['harbour'])
+    expect(server.log).toHaveLength(1)
   })
 })

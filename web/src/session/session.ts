@@ -124,7 +124,7 @@ export class Session {
 
   dismissNotSaved() {
     this.notSaved = []
-    this.store()
+    this.keepQueue()
     this.announce()
   }
 
@@ -162,7 +162,7 @@ export class Session {
       return { id: newId(), client: this.client, base: this.revision, label, parts: some, sent: false }
     })
     this.pending = [...this.pending, ...changes]
-    this.store()
+    this.keepQueue()
     void this.send()
     return { label, changes: changes.map(({ id }) => id), inverse: applied.inverse, mergeKey }
   }
@@ -186,7 +186,8 @@ export class Session {
     }))
     this.pending = [...this.pending, ...renewed]
     this.rebuild()
-    this.store()
+    // The old queue goes only when this one is written.
+    await this.store()
   }
 
   /** What was logged since a revision, or nothing when the log no longer reaches back that far. */
@@ -215,7 +216,7 @@ export class Session {
     const [first] = this.pending
     if (!first.sent) {
       this.pending = [{ ...first, base: this.revision, sent: true }, ...this.pending.slice(1)]
-      this.store()
+      this.keepQueue()
     }
     const { id, client, base, label, parts } = this.pending[0]
     let logged: LoggedChange
@@ -249,7 +250,7 @@ export class Session {
     const item = { label: change.label, outcomes: [refusal(message)] }
     this.notSaved = [...this.notSaved, isFinal ? item : { ...item, parts: change.parts }]
     this.pending = this.pending.filter((one) => one !== change)
-    this.store()
+    this.keepQueue()
     this.rebuild()
     void this.send()
   }
@@ -279,7 +280,7 @@ export class Session {
       this.early.delete(next.revision)
       this.confirm(next)
     }
-    this.store()
+    this.keepQueue()
     this.rebuild()
   }
 
@@ -324,9 +325,14 @@ export class Session {
     this.announce()
   }
 
-  private store() {
+  /** A browser that cannot keep the queue still sends it; only a tab closed before that would lose it. */
+  private keepQueue() {
+    void this.store().catch(() => undefined)
+  }
+
+  private store(): Promise<void> {
     const aside = this.notSaved.filter(({ parts }) => parts)
-    void storeQueue(this.project, this.client, { changes: this.pending, aside })
+    return storeQueue(this.project, this.client, { changes: this.pending, aside })
   }
 
   private connect() {

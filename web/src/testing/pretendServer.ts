@@ -23,6 +23,8 @@ export class PretendServer {
   /** whether anything gets an answer */
   isUp = true
   /** so many commits are made though their answer is lost */
+  /** so many times the log cannot be read */
+  logFailures = 0
   answersToLose = 0
   /** statuses the next commits are answered with, nothing being done */
   refusals: number[] = []
@@ -72,6 +74,8 @@ export class PretendServer {
     const versions = /^\/api\/projects\/\w+\/versions(?:\/(\w+))?/.exec(path)
     if (versions) return this.answerVersions(init, versions[1])
     if (init.method === 'POST') return this.answerCommit(JSON.parse(init.body as string) as Change)
+    if (this.logFailures-- > 0) return reply(500, { error: 'Something went wrong on the server.' })
+    this.logFailures = 0
     const since = Number(new URL(path, 'http://nolvex.test').searchParams.get('since'))
     if (since < this.logFrom) return reply(410, { error: 'The log no longer reaches back that far.' })
     return reply(200, { changes: this.since(since) })
