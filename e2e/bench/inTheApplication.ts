@@ -3,6 +3,7 @@ import { launchBrowser, setViewport } from '../browser'
 import { Person } from '../person'
 import { Site } from '../site'
 import { withTestDatabase } from '../testDatabase'
+import { firstLoad, particularsShown } from './controls'
 import { pulledThroughWidths } from './gridFigures'
 import { mapOnScreen } from './mapOf2000'
 import { median, p95 } from './timing'
@@ -25,6 +26,8 @@ export async function inTheApplication(): Promise<void> {
       await person.open(`${site.address}/projects/skerrinferries00/wireframe`)
       await person.see('.drawing g')
       console.log(`the demo project on screen after ${Math.round(performance.now() - started)} ms, cold`)
+      await firstLoad(person, site)
+      await particularsShown(person, site)
       await dragged(person, site)
       await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)

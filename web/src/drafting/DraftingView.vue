@@ -136,20 +136,22 @@ async function addPictures(files: File[], block: string | undefined) {
           <ShelfList ref="shelf" @put="put" />
         </div>
       </ElSplitterPanel>
-      <ElSplitterPanel class="page-panel">
-        <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
-          <template #empty>
-            <div class="begin">
-              <h2>{{ current.title }} has no drawing yet</h2>
-              <p>
-                Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
-                columns.
-              </p>
-              <ElButton type="primary" @click="put(shelfItems[0])">Put a section</ElButton>
-            </div>
-          </template>
-        </DrawingSurface>
-        <p v-else class="loading soft" role="status">Loading the fonts…</p>
+      <ElSplitterPanel>
+        <div class="page-panel">
+          <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
+            <template #empty>
+              <div class="begin">
+                <h2>{{ current.title }} has no drawing yet</h2>
+                <p>
+                  Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
+                  columns.
+                </p>
+                <ElButton type="primary" @click="put(shelfItems[0])">Put a section</ElButton>
+              </div>
+            </template>
+          </DrawingSurface>
+          <p v-else class="loading soft" role="status">Loading the fonts…</p>
+        </div>
       </ElSplitterPanel>
       <ElSplitterPanel v-model:size="panels.right" :min="232" :max="480" collapsible>
         <BlockParticulars @pictures="addPictures" />
@@ -208,6 +210,7 @@ async function addPictures(files: File[], block: string | undefined) {
 }
 .page-panel {
   display: flex;
+  height: 100%;
   overflow: hidden;
 }
 .left {

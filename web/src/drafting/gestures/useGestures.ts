@@ -13,10 +13,15 @@ interface Ground {
 /** Follows what the pointer does on the page: one gesture begins, shows what it would do, and is committed as a change. */
 export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
   const preview = shallowRef<Preview>()
+  /** the change that is shown, as text */
+  let landing: string | undefined
 
   /** Shows what would come of it: the page laid out with the change, and where in it what is moved stands then. */
   function show(next: Preview | undefined) {
-    page.landing.value = next?.operations
+    const change = next?.operations && JSON.stringify(next.operations)
+    // Most moves of a pointer come to the change of the one before.
+    if (change !== landing) page.landing.value = next?.operations
+    landing = change
     const mark = next?.moves === undefined ? undefined : page.landed.value?.placed.get(next.moves)
     preview.value = next && mark ? { ...next, mark } : next
   }
