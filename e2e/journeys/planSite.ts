@@ -76,7 +76,7 @@ export const planSite: Journey = {
     await person.press('One item for each section')
     await person.until('three items', async () => (await person.all('.rows .row')).length === 3)
     await person.click('.row.head .el-checkbox')
-    await person.choose('.particulars input[aria-label=State]', 'Final')
+    await person.choose('.particulars [aria-label=State]', 'Final')
     await person.until('all final', async () => (await person.text('.inventory p')).includes('3 of 3 final'))
 
     await person.press('Take away…')
@@ -157,7 +157,7 @@ async function approveAndChange(person: Person) {
   await person.keys(Key.ESCAPE)
   await person.click('.stages .ledger')
   await person.press('Versions and gates')
-  await person.choose('.versions input[aria-label=Stage]', 'Map')
+  await person.choose('.versions [aria-label=Stage]', 'Map')
   await (
     await person.see('.versions form input[placeholder^="names"]')
   ).sendKeys('Ann Other, Ben Other', Key.ENTER)

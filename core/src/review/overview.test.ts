@@ -1,6 +1,6 @@
 import { drawingKind } from '../drawing/drawing'
 import type { Documents } from '../document/types'
-import { bandsOf, resolvePage, type PageSources } from '../resolve/resolvePage'
+import { resolvePage, type PageSources } from '../resolve/resolvePage'
 import { usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { blocksOf } from '../testing/draft'
@@ -47,14 +47,15 @@ test('a home page is painted from what comes with it alone', () => {
   const documents = project(pages, [HOME])
   const { home } = projectOverview(documents)
   if (!home) throw new Error('There is no home page.')
-  expect(Object.keys(home.site.records.pages)).toEqual([HOME])
-  const { lead } = bandsOf(home.site)
+  const { sources, band, width } = home
+  expect(Object.keys(sources.site.records.pages)).toEqual([HOME])
+  expect(width).toBe(1440)
   const whole = {
     drawing: documents[HOME],
     site: documents.site,
     style: documents.style,
   } as unknown as PageSources
-  expect(resolvePage(home, lead)).toEqual(resolvePage(whole, lead))
+  expect(resolvePage(sources, band)).toEqual(resolvePage(whole, band))
 })
 
 test('a project without a page, or whose home is not drawn, has nothing to paint', () => {

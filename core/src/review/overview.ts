@@ -1,5 +1,6 @@
 import type { Documents } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
+import type { PageSources } from '../resolve/resolvePage'
 import { homePage } from '../site/address'
 import type { SiteDocument } from '../site/site'
 import type { StyleDocument } from '../style/style'
@@ -13,7 +14,8 @@ export interface ProjectOverview {
   /** pages that can be drawn, and how many are, or were checked off as done at a stage */
   drawable: number
   done: Record<string, number>
-  home?: { drawing: DrawingDocument; site: SiteDocument; style: StyleDocument }
+  /** with the lead band, and the px it is drawn at */
+  home?: { sources: PageSources; band: string; width: number }
 }
 
 const isDrawn = (documents: Documents, page: string) =>
@@ -41,9 +43,13 @@ export function projectOverview(documents: Documents): ProjectOverview {
     ...(home && isDrawn(documents, home.id)
       ? {
           home: {
-            drawing: documents[home.id] as unknown as DrawingDocument,
-            site: alone(site, home.id),
-            style: documents.style as unknown as StyleDocument,
+            sources: {
+              drawing: documents[home.id] as unknown as DrawingDocument,
+              site: alone(site, home.id),
+              style: documents.style as unknown as StyleDocument,
+            },
+            band: settings.site.lead,
+            width: bands[settings.site.lead].drawnAt,
           },
         }
       : {}),

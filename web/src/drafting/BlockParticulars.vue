@@ -133,6 +133,24 @@ h3 {
 .particulars :deep(.el-input__inner) {
   height: 24px;
 }
+.particulars :deep(.light-input) {
+  width: 100%;
+  height: 24px;
+  padding: 0 6px;
+  background: transparent;
+  border: 1px solid transparent;
+  border-radius: 2px;
+}
+.particulars :deep(.wide .light-input),
+.particulars :deep(.light-input:hover),
+.particulars :deep(.light-input:focus) {
+  background: #fff;
+  border-color: var(--edge);
+}
+.particulars :deep(.leaf:not(.wide) .light-input) {
+  font-weight: 600;
+  text-align: right;
+}
 .particulars :deep(.leaf:not(.wide) .el-input__inner),
 .particulars :deep(.leaf:not(.wide) .el-select__selected-item) {
   font-weight: 600;

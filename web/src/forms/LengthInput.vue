@@ -26,6 +26,7 @@ const props = defineProps<{
   stays?: boolean
   /** what is refused stands for another try */
   keeps?: boolean
+  isLight?: boolean
 }>()
 const emit = defineEmits<{
   change: [typed: TypedMeasure]
@@ -74,6 +75,7 @@ function step(event: KeyboardEvent) {
     :title="title"
     :disabled="disabled"
     :stays="stays"
+    :is-light="isLight"
     :keeps="keeps && isRefused"
     :class="{ refused: keeps && isRefused }"
     :max="100"

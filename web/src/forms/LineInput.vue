@@ -19,6 +19,8 @@ const props = defineProps<{
   stays?: boolean
   /** what was typed was refused and stands for another try */
   keeps?: boolean
+  /** the browser's own field: for figures made anew with each selection, where the library's takes several ms each */
+  isLight?: boolean
 }>()
 const emit = defineEmits<{ change: [text: string] }>()
 const text = ref(props.value)
@@ -47,7 +49,22 @@ function keyed(event: KeyboardEvent) {
 </script>
 
 <template>
+  <input
+    v-if="isLight"
+    v-model="text"
+    class="light-input"
+    :placeholder="placeholder"
+    dir="auto"
+    :aria-label="label"
+    :maxlength="max ?? 500"
+    :title="title"
+    :disabled="disabled"
+    autocomplete="off"
+    @change="written"
+    @keydown="keyed"
+  />
   <ElInput
+    v-else
     v-model="text"
     :type="rows ? 'textarea' : 'text'"
     :rows="rows"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElSelect } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { startingWith } from './startingWith'
 
 /** One choice of a few, or of many that are found by typing. */
@@ -18,6 +18,18 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [value: string] }>()
 const list = computed(() => Object.entries(props.options).map(([value, label]) => ({ value, label })))
 const isOpen = ref(false)
+const root = ref<HTMLElement>()
+/** A field takes several ms to make; until somebody comes to it, its look stands for it. */
+const isAwake = ref(false)
+const words = computed(() => props.options[props.value ?? ''] ?? props.value ?? '')
+
+async function wake(isOpening: boolean) {
+  if (props.disabled) return
+  isAwake.value = true
+  await nextTick()
+  root.value?.querySelector('input')?.focus()
+  if (isOpening) root.value?.querySelector<HTMLElement>('.el-select__wrapper')?.click()
+}
 
 /** Space opens the list, letters go to the next choice that begins with them; the library knows neither. */
 function keyed(event: KeyboardEvent) {
@@ -34,23 +46,57 @@ function keyed(event: KeyboardEvent) {
 </script>
 
 <template>
-  <!-- Its list is made when it is first opened; until then it knows no labels, so they come by slot. -->
-  <ElSelect
-    :model-value="value"
-    :options="list"
-    :persistent="false"
-    :offset="3"
-    :show-arrow="false"
-    :aria-label="label"
-    :placeholder="placeholder ?? ' '"
-    :filterable="filterable"
-    :allow-create="takesOther"
-    :default-first-option="filterable"
-    :disabled="disabled"
-    @visible-change="isOpen = $event"
-    @keydown.capture="keyed"
-    @update:model-value="emit('change', $event as string)"
-  >
-    <template #label>{{ options[value ?? ''] ?? value }}</template>
-  </ElSelect>
+  <span ref="root" class="select-field">
+    <span v-if="!isAwake" class="el-select">
+      <span
+        class="el-select__wrapper"
+        :class="{ 'is-disabled': disabled }"
+        role="combobox"
+        aria-haspopup="listbox"
+        aria-expanded="false"
+        :aria-label="label"
+        :aria-disabled="disabled || undefined"
+        :tabindex="disabled ? -1 : 0"
+        @focus="wake(false)"
+        @mousedown.prevent
+        @click="wake(true)"
+      >
+        <span class="el-select__selection">
+          <span
+            class="el-select__selected-item el-select__placeholder"
+            :class="{ 'is-transparent': !value }"
+            >{{ words || placeholder || '\u00a0' }}</span
+          >
+        </span>
+        <span class="el-select__suffix"><i class="el-icon el-select__caret" /></span>
+      </span>
+    </span>
+    <!-- Its list is made when it is first opened; until then it knows no labels, so they come by slot. -->
+    <ElSelect
+      v-else
+      :model-value="value"
+      :options="list"
+      :persistent="false"
+      :offset="3"
+      :show-arrow="false"
+      :aria-label="label"
+      :placeholder="placeholder ?? ' '"
+      :filterable="filterable"
+      :allow-create="takesOther"
+      :default-first-option="filterable"
+      :disabled="disabled"
+      @visible-change="isOpen = $event"
+      @keydown.capture="keyed"
+      @update:model-value="emit('change', $event as string)"
+    >
+      <template #label>{{ words }}</template>
+    </ElSelect>
+  </span>
 </template>
+
+<style scoped>
+.select-field {
+  display: block;
+  min-width: 0;
+}
+</style>

@@ -3,7 +3,6 @@ import { useElementVisibility } from '@vueuse/core'
 import { ElButton } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { ProjectOverview } from '@nolvex/core/review/overview'
-import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { paintTop } from '../ledger/paintPicture'
 import type { PageTop } from '../ledger/pictureWorker'
 import { api, type ProjectSummary } from '../session/api'
@@ -36,9 +35,7 @@ async function read() {
     overview.value = await api.overview(props.project.id)
     const { home } = overview.value
     if (!home) return
-    const { inOrder, lead } = bandsOf(home.site)
-    const width = inOrder.find(({ id }) => id === lead)?.drawnAt ?? 1440
-    picture.value = await paintTop(home, lead, width, Math.round(width * RATIO))
+    picture.value = await paintTop(home.sources, home.band, home.width, Math.round(home.width * RATIO))
   } catch {
     overview.value = undefined
   }

@@ -31,6 +31,7 @@ const change = (more: Partial<Edge>) =>
 <template>
   <div class="edge">
     <LengthInput
+      is-light
       :label="`${state.field.label}: width`"
       :value="edge ? lengthWords(edge.width) : ''"
       :placeholder="state.isMixed ? 'mixed' : 'none'"

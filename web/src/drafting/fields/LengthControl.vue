@@ -24,6 +24,7 @@ function typed(measure: TypedMeasure) {
 
 <template>
   <LengthInput
+    is-light
     :label="state.field.label"
     :value="lengthWords(state.value)"
     :words="words"

@@ -26,6 +26,7 @@ function typed(text: string) {
 
 <template>
   <LineInput
+    is-light
     :label="state.field.label"
     :value="shown"
     :placeholder="state.isMixed ? 'mixed' : String(control.absent ?? '')"

@@ -43,6 +43,7 @@ function dashesTyped(text: string) {
   <div class="stroke">
     <label>thick</label>
     <LengthInput
+      is-light
       label="Line: thickness"
       :value="lengthWords(stroke.width)"
       :read="readLength"
@@ -51,6 +52,7 @@ function dashesTyped(text: string) {
     />
     <label>dashes</label>
     <LineInput
+      is-light
       label="Line: dashes"
       :value="dashes"
       :placeholder="state.isMixed ? 'mixed' : 'solid'"

@@ -10,6 +10,7 @@ const emit = defineEmits<ControlEmits>()
 
 <template>
   <LineInput
+    is-light
     :label="state.field.label"
     :value="String(state.value ?? '')"
     :max="(state.field.control as Extract<FieldControl, { type: 'words' }>).most"

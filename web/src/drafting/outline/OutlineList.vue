@@ -75,6 +75,15 @@ function keyed(event: KeyboardEvent) {
 
 const { over, start: startDrag } = useOutlineDrag(page, rows, list, HEIGHT)
 
+/** By what is known of the list: asking the browser makes it lay the page out in the middle of a selection. */
+function bringIntoView(index: number) {
+  const { scrollOffset, scrollRect } = virtual.value
+  const [top, tall] = [scrollOffset ?? 0, scrollRect?.height ?? 0]
+  if (index < 0 || !list.value) return
+  if (index * HEIGHT < top) list.value.scrollTop = index * HEIGHT
+  else if ((index + 1) * HEIGHT > top + tall) list.value.scrollTop = (index + 1) * HEIGHT - tall
+}
+
 /** What is selected elsewhere is unfolded and brought into view. */
 watch(
   () => selection.value.join(' '),
@@ -84,8 +93,7 @@ watch(
     const next = new Set(folded.value)
     for (let up = blocks.value[id]?.parent; up; up = blocks.value[up]?.parent) next.delete(up)
     if (next.size !== folded.value.size) folded.value = next
-    const index = rows.value.findIndex((row) => row.id === id)
-    if (index >= 0) virtual.value.scrollToIndex(index, { align: 'auto' })
+    bringIntoView(rows.value.findIndex((row) => row.id === id))
   },
   { flush: 'post' },
 )
@@ -105,6 +113,15 @@ watch(
     <div role="presentation" :style="{ position: 'relative', height: `${virtual.getTotalSize()}px` }">
       <div
         v-for="{ row, start, isHidden } in inView"
+        v-memo="[
+          row,
+          start,
+          isHidden,
+          blocks[row.id],
+          row.id === active,
+          selection.includes(row.id),
+          over?.id === row.id && over.part,
+        ]"
         :id="`outline-${row.id}`"
         :key="row.id"
         class="row"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { roundTo } from '@nolvex/core/units/length'
 import type { Gap } from '@nolvex/core/snap/gaps'
 import { gapsOf, gapSource, SPACE_BEFORE, type GapSource } from '@nolvex/core/snap/spacing'
@@ -14,6 +14,13 @@ const page = useDraftingPage()
 /** Beside the block, where a small gap leaves its figure room; inside it where the page ends. */
 const besideOf = (right: number) =>
   right + 70 / props.zoom < page.pageWidth.value ? right + 14 / props.zoom : right - 60 / props.zoom
+
+/** the gap one is at */
+const at = ref<Gap['side']>()
+watch(
+  () => props.block.key,
+  () => (at.value = undefined),
+)
 
 const lines = computed(() => {
   const { x, y, w, h } = props.block
@@ -62,16 +69,19 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
       class="dimension"
       :class="isVertical ? 'vertical' : 'horizontal'"
       :style="scaled(rect)"
+      @pointerenter="at = gap.side"
+      @focusin="at = gap.side"
     >
       <LengthInput
         v-if="source"
-        class="figure underlined"
+        class="figure"
+        is-light
         :label="words[gap.side]"
         :value="String(roundTo(gap.size, 2))"
         :title="titleOf(gap, source)"
         @change="type(gap, $event)"
       />
-      <ElButton v-if="source?.space" class="only" link @click="own(gap, source.space)">{{
+      <ElButton v-if="source?.space && at === gap.side" class="only" link @click="own(gap, source.space)">{{
         source.space.isOwn ? 'as the gap' : 'only here'
       }}</ElButton>
       <span
@@ -125,6 +135,12 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
   right: -5px;
   transform: rotate(-60deg);
 }
+.figure {
+  padding: 0;
+  border: 0;
+  border-bottom: 1px solid var(--edge);
+  font-weight: 700;
+}
 .figure,
 span {
   width: 34px;
@@ -143,26 +159,16 @@ span {
 .horizontal > * {
   margin-top: 24px;
 }
-.figure :deep(.el-input__inner) {
-  height: 16px;
-  font-weight: 700;
-  font-size: 12px;
-  text-align: center;
-}
 span {
   color: var(--soft);
 }
 /* What can be done with a gap shows when one is at it. */
 .dimension > .only {
-  display: none;
   padding: 0 4px;
   background: rgb(255 255 255 / 92%);
   font-size: 12px;
   line-height: 17px;
   pointer-events: auto;
-}
-.dimension:is(:hover, :focus-within) > .only {
-  display: inline-flex;
 }
 .vertical > .only {
   top: calc(50% + 8px);
