@@ -4,6 +4,7 @@ import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
 import { exportedFits } from './journeys/exportedFits'
+import { fieldsAndKeys } from './journeys/fieldsAndKeys'
 import { foundGrid } from './journeys/foundGrid'
 import { gridAgreed } from './journeys/gridAgreed'
 import { gridBands } from './journeys/gridBands'
@@ -37,6 +38,7 @@ const journeys: Journey[] = [
   gridAgreed,
   guidesAndFrames,
   exportedFits,
+  fieldsAndKeys,
   foundGrid,
   gridsInChromium,
   twoWindows,

@@ -25,7 +25,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Intro')).click()`,
   ],
   ['grid', `${DEMO}/grid`, '.equation'],
-  ['grid-guides', `${DEMO}/grid/guides`, '.ruled tr'],
+  ['grid-guides', `${DEMO}/grid/guides`, '.guide-sheet svg'],
   ['grid-screens', `${DEMO}/grid/screens`, 'figure svg'],
   ['grid-audience', `${DEMO}/grid/audience`, '.audience-chart svg'],
   ['grid-sizing', `${DEMO}/grid/sizing`, '.windows section svg'],

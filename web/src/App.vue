@@ -2,17 +2,27 @@
 import { useEventListener } from '@vueuse/core'
 import CommandList from './commands/CommandList.vue'
 import ShortcutList from './commands/ShortcutList.vue'
-import { isDialogOpen, passEscapeOn } from './commands/onTop'
+import { isDialogOpen, isPassedOn, passEscapeOn } from './commands/onTop'
 import { useCommands } from './commands/commandStore'
 
 const commands = useCommands()
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (event.defaultPrevented || isTyping(event) || isDialogOpen()) return
+  if (event.defaultPrevented || isPassedOn(event) || isTyping(event) || isDialogs) return
   if (commands.runKey(event)) event.preventDefault()
 })
 
-useEventListener(window, 'keydown', passEscapeOn, { capture: true })
+/** Before anything takes the key: a dialogue it closes is gone when the key comes by here. */
+let isDialogs = false
+useEventListener(
+  window,
+  'keydown',
+  (event) => {
+    isDialogs = isDialogOpen()
+    passEscapeOn(event)
+  },
+  { capture: true },
+)
 
 /** Keys belong to a text being typed, but for the command list. */
 function isTyping(event: KeyboardEvent): boolean {

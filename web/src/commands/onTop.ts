@@ -13,15 +13,22 @@ export function isDialogOpen(): boolean {
 const OPENING = '.el-select, .el-color-picker'
 const PANELS = '.el-select__popper, .el-color-picker__panel'
 
-/** Whether such a field holds the keys while nothing of it is open. */
-function isInClosedField(target: EventTarget | null): boolean {
-  if (!(target instanceof Element) || !target.closest(OPENING)) return false
-  const isShown = (panel: HTMLElement) => panel.offsetParent !== null || panel.getClientRects().length > 0
-  return ![...document.querySelectorAll<HTMLElement>(PANELS)].some(isShown)
+/** The field that holds the keys while nothing of it is open. */
+function closedField(target: EventTarget | null): Element | undefined {
+  const field = target instanceof Element ? target.closest(OPENING) : null
+  const isShown = (panel: Element) => panel.getClientRects().length > 0
+  return field && ![...document.querySelectorAll(PANELS)].some(isShown) ? field : undefined
 }
+
+const passed = new WeakSet<Event>()
+/** Whether Escape was told again: it is for panels and dialogues, for commands it was meant for the field. */
+export const isPassedOn = (event: Event) => passed.has(event)
 
 /** These fields keep Escape to themselves even when closed; it is told again, to whatever they stand on. */
 export function passEscapeOn(event: KeyboardEvent) {
-  if (event.key !== 'Escape' || !isInClosedField(event.target)) return
-  document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', code: 'Escape', bubbles: true }))
+  const field = event.key === 'Escape' && !isPassedOn(event) ? closedField(event.target) : undefined
+  if (!field) return
+  const again = new KeyboardEvent('keydown', { key: 'Escape', code: 'Escape', bubbles: true })
+  passed.add(again)
+  field.parentElement?.dispatchEvent(again)
 }

@@ -130,7 +130,7 @@ async function addPictures(files: File[], block: string | undefined) {
     </div>
     <TroubleNote class="trouble" :says="trouble" closable @close="trouble = ''" />
     <ElSplitter class="middle">
-      <ElSplitterPanel v-model:size="panels.left" :min="168" :max="440" collapsible>
+      <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
         <div class="left">
           <OutlineList />
           <ShelfList ref="shelf" @put="put" />
@@ -153,7 +153,7 @@ async function addPictures(files: File[], block: string | undefined) {
           <p v-else class="loading soft" role="status">Loading the fonts…</p>
         </div>
       </ElSplitterPanel>
-      <ElSplitterPanel v-model:size="panels.right" :min="232" :max="480" collapsible>
+      <ElSplitterPanel v-model:size="panels.right" :min="panels.right ? 232 : 0" :max="480" collapsible>
         <BlockParticulars @pictures="addPictures" />
       </ElSplitterPanel>
     </ElSplitter>

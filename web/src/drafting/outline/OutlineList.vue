@@ -113,6 +113,8 @@ watch(
     <div role="presentation" :style="{ position: 'relative', height: `${virtual.getTotalSize()}px` }">
       <div
         v-for="{ row, start, isHidden } in inView"
+        :id="`outline-${row.id}`"
+        :key="row.id"
         v-memo="[
           row,
           start,
@@ -122,8 +124,6 @@ watch(
           selection.includes(row.id),
           over?.id === row.id && over.part,
         ]"
-        :id="`outline-${row.id}`"
-        :key="row.id"
         class="row"
         role="treeitem"
         :aria-level="row.depth + 1"
