@@ -134,12 +134,15 @@ h3 {
   height: 24px;
 }
 .particulars :deep(.light-input) {
-  width: 100%;
+  min-width: 0;
   height: 24px;
   padding: 0 6px;
   background: transparent;
   border: 1px solid transparent;
   border-radius: 2px;
+}
+.particulars :deep(.light-input:not(.control)) {
+  width: 100%;
 }
 .particulars :deep(.wide .light-input),
 .particulars :deep(.light-input:hover),

@@ -32,7 +32,9 @@ function says({ key, of, side, by, isCut }: Overflow): string {
       text
       @click="page.select([one.key])"
     >
-      <b dir="auto">{{ page.nameOf(one.key) }}</b> {{ says(one) }}
+      <span
+        ><b dir="auto">{{ page.nameOf(one.key) }}</b> {{ says(one) }}</span
+      >
     </ElButton>
     <p v-if="count > MOST" class="soft">and {{ count - MOST }} more</p>
   </PopPanel>

@@ -20,8 +20,24 @@ const style = (guide: PlacedGuide) => ({
   '--guide': looks.value.guides.colour,
   '--strength': String(looks.value.guides.strength / 100),
 })
-const words = (guide: PlacedGuide) =>
-  dragged.value?.id === guide.id ? `${Math.round(positionOf(guide))} px` : guideWords(guide.at)
+/** Guides that lie where this one does, itself among them: one line on the screen. */
+const alike = (guide: PlacedGuide) =>
+  guides.placed.value.filter(
+    ({ axis, position, hidden }) =>
+      !hidden && axis === guide.axis && Math.abs(position - guide.position) * props.zoom < 1,
+  )
+function words(guide: PlacedGuide): string {
+  if (dragged.value?.id === guide.id) return `${Math.round(positionOf(guide))} px`
+  const list = alike(guide)
+  const which = list.length > 1 ? `, ${list.indexOf(guide) + 1} of ${list.length} here` : ''
+  return `${guideWords(guide.at)}${which}`
+}
+/** The next of those that lie here, after the one that is chosen. */
+function nextHere(guide: PlacedGuide): string {
+  const list = alike(guide)
+  const at = list.findIndex(({ id }) => guides.selected.value.includes(id))
+  return list[(at + 1) % list.length].id
+}
 
 function press(event: PointerEvent, guide: PlacedGuide) {
   if (event.button !== 0) return
@@ -46,6 +62,8 @@ function press(event: PointerEvent, guide: PlacedGuide) {
       else if (leavesPage(guide, by)) guides.clear([guide.id])
       else guides.move([guide.id], by)
     },
+    // A press on a chosen one that others lie under goes on to the next.
+    click: () => isChosen && !event.shiftKey && guides.choose([nextHere(guide)]),
   })
 }
 
@@ -65,6 +83,7 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
       :class="[
         guide.axis,
         {
+          several: alike(guide).length > 1,
           chosen: guides.selected.value.includes(guide.id),
           locked: guide.locked,
           dragged: dragged?.id === guide.id,
@@ -72,7 +91,13 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
       ]"
       :style="style(guide)"
       :data-guide="guide.id"
-      :title="guide.locked ? 'Locked guide' : 'Drag to move, with Alt to copy; off the page takes it away'"
+      :title="
+        alike(guide).length > 1
+          ? `${alike(guide).length} guides lie here: press again for the next`
+          : guide.locked
+            ? 'Locked guide'
+            : 'Drag to move, with Alt to copy; off the page takes it away'
+      "
       @pointerdown="press($event, guide)"
     >
       <span class="px-tag">{{ words(guide) }}</span>
@@ -123,8 +148,20 @@ function leavesPage({ axis, position }: PlacedGuide, by: number): boolean {
 .locked::before {
   border-style: dashed;
 }
+.chosen {
+  z-index: 3;
+}
 .chosen::before {
   opacity: 1;
+}
+/* Two lines close together: more than one guide. */
+.x.several::before {
+  width: 4px;
+  border-right-width: 1px;
+}
+.y.several::before {
+  height: 4px;
+  border-bottom-width: 1px;
 }
 .x.chosen::before {
   border-left-width: 2px;
