@@ -19,6 +19,20 @@ import { storeQueue } from './queue'
 beforeEach(beginProject)
 afterEach(closeTabs)
 
+/** A tab writes in a text while the server is away, and goes; meanwhile somebody else writes in it. */
+async function leaveWordsBehind() {
+  const gone = await openTab()
+  gone.session.change('Draw', onDrawing(...putText('Boats\n')))
+  await quiet(gone)
+  server.fall()
+  gone.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
+  await settle()
+  gone.session.close()
+  locks.releaseAll()
+  server.rise()
+  server.commitFromElsewhere(onDrawing(editText({ insert: 'Small ' })))
+}
+
 describe('a tab that is gone', () => {
   test('leaves its work to the next one', async () => {
     const gone = await openTab()
@@ -94,32 +108,14 @@ describe('a tab that is gone', () => {
   })
 
   test('leaves words where the text has moved on since', async () => {
-    const gone = await openTab()
-    gone.session.change('Draw', onDrawing(...putText('Boats\n')))
-    await quiet(gone)
-    server.fall()
-    gone.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
-    await settle()
-    gone.session.close()
-    locks.releaseAll()
-    server.rise()
-    server.commitFromElsewhere(onDrawing(editText({ insert: 'Small ' })))
+    await leaveWordsBehind()
     const next = await openTab()
     await quiet(next)
     expect(words(server.documents)).toBe('Small Boats sail\n')
   })
 
   test('is left alone while the log cannot be read, and carried over it once when it can', async () => {
-    const gone = await openTab()
-    gone.session.change('Draw', onDrawing(...putText('Boats\n')))
-    await quiet(gone)
-    server.fall()
-    gone.session.change('Write', onDrawing(editText({ retain: 5 }, { insert: ' sail' })))
-    await settle()
-    gone.session.close()
-    locks.releaseAll()
-    server.rise()
-    server.commitFromElsewhere(onDrawing(editText({ insert: 'Small ' })))
+    await leaveWordsBehind()
     server.logFailures = 1
     const early = await openTab()
     await settle()
