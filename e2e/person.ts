@@ -117,7 +117,7 @@ export class Person {
   }
 
   /** Drags from an element's middle by some px, in steps, as a hand would. */
-  async drag(css: string, dx: number, dy: number): Promise<void> {
+  async drag(css: string, dx: number, dy: number, stepMs = 20): Promise<void> {
     const origin = await this.see(css)
     const actions = this.driver.actions({ async: true }).move({ origin }).press()
     for (let step = 1; step <= 6; step++) {
@@ -125,10 +125,10 @@ export class Person {
         origin: 'pointer' as never,
         x: Math.round((dx * step) / 6) - Math.round((dx * (step - 1)) / 6),
         y: Math.round((dy * step) / 6) - Math.round((dy * (step - 1)) / 6),
-        duration: 20,
+        duration: stepMs,
       })
     }
-    await actions.release().perform()
+    await actions.pause(stepMs).release().perform()
   }
 
   /** Waits until something in the page is so. */

@@ -24,11 +24,11 @@ export const planByKeyboard: Journey = {
     await pressByTab('Add a main menu')
     await person.see('[data-menu]')
     await pressByTab('Fill it from the tree')
-    await person.until('three lines', async () => (await person.all('section li[draggable]')).length === 3)
+    await person.until('three lines', async () => (await person.all('[data-entry]')).length === 3)
     await person.keys(Key.ARROW_DOWN)
     await person.chord(Key.ALT, Key.ARROW_DOWN)
     await person.until('moved', async () => {
-      const [first] = await person.all('section li[draggable]')
+      const [first] = await person.all('[data-entry] > .line')
       return (await first.getText()) === 'Prices'
     })
 

@@ -50,7 +50,7 @@ export const planSite: Journey = {
     await view('menus')
     await person.press('Add a main menu')
     await person.press('Fill it from the tree')
-    await person.until('six lines', async () => (await person.all('section li[draggable]')).length === 6)
+    await person.until('six lines', async () => (await person.all('[data-entry]')).length === 6)
     await dragIntoMenu(person, 'Passes', 'Times and prices')
     await person.until('a sub-level', async () => (await person.text('[data-menu] p')).includes('2 levels'))
 
@@ -99,17 +99,19 @@ const pick = (person: Person, title: string) =>
     .findElement(By.xpath(`//div[contains(@class,"spot")][.//b[normalize-space()="${title}"]]`))
     .then((card) => card.click())
 
-/** Drags as the browser's own drag and drop does; selenium's mouse does not start one. */
+/** Pulls a page into the level below a line of a menu. */
 async function dragIntoMenu(person: Person, page: string, onto: string) {
-  await person.driver.executeScript(
-    `const from = [...document.querySelectorAll('[data-page]')].find(e => e.textContent.includes(arguments[0]))
-     const to = [...document.querySelectorAll('section li[draggable]')].find(e => e.textContent.includes(arguments[1]))
-     const dataTransfer = new DataTransfer(); const box = to.getBoundingClientRect()
-     const at = { bubbles: true, cancelable: true, dataTransfer, clientX: box.right - 10, clientY: box.top + 8 }
-     from.dispatchEvent(new DragEvent('dragstart', at)); to.dispatchEvent(new DragEvent('dragover', at)); to.dispatchEvent(new DragEvent('drop', at))`,
+  const [from, to] = (await person.driver.executeScript(
+    `const from = [...document.querySelectorAll('[data-page]')].find((one) => one.textContent.includes(arguments[0]))
+     const line = [...document.querySelectorAll('[data-entry]')].find((one) => one.textContent.includes(arguments[1]))
+     from.id = 'pulled'
+     const centre = ({ x, y, width, height }) => [Math.round(x + width / 2), Math.round(y + height / 2)]
+     return [centre(from.getBoundingClientRect()), centre(line.querySelector('ol').getBoundingClientRect())]`,
     page,
     onto,
-  )
+  )) as [number, number][]
+  // The list looks where it is pulled some times a second.
+  await person.drag('#pulled', to[0] - from[0], to[1] - from[1], 80)
 }
 
 async function chooseNext(person: Person, title: string) {
