@@ -14,9 +14,10 @@ const isOpen = ref(false)
 const panel = ref<HTMLElement>()
 const button = ref<InstanceType<typeof ElButton>>()
 
+/** Whoever has gone into a field of it already keeps the keys there. */
 async function takeKeys() {
   await nextTick()
-  panel.value?.focus({ preventScroll: true })
+  if (!panel.value?.contains(document.activeElement)) panel.value?.focus({ preventScroll: true })
 }
 
 function close() {
