@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { guideWords } from '@nolvex/core/grid/guide'
 import { useOverlays } from '../../grid/useOverlays'
 import { followDrag } from '../../gestures/followDrag'
@@ -20,12 +20,15 @@ const style = (guide: PlacedGuide) => ({
   '--guide': looks.value.guides.colour,
   '--strength': String(looks.value.guides.strength / 100),
 })
-/** Guides that lie where this one does, itself among them: one line on the screen. */
-const alike = (guide: PlacedGuide) =>
-  guides.placed.value.filter(
-    ({ axis, position, hidden }) =>
-      !hidden && axis === guide.axis && Math.abs(position - guide.position) * props.zoom < 1,
-  )
+/** Guides by where they lie on the screen: several in one place look as one line. */
+const byPlace = computed(() => {
+  const places = new Map<string, PlacedGuide[]>()
+  for (const guide of guides.placed.value)
+    if (!guide.hidden) places.set(placeOf(guide), [...(places.get(placeOf(guide)) ?? []), guide])
+  return places
+})
+const placeOf = ({ axis, position }: PlacedGuide) => `${axis} ${Math.round(position * props.zoom)}`
+const alike = (guide: PlacedGuide) => byPlace.value.get(placeOf(guide)) ?? [guide]
 function words(guide: PlacedGuide): string {
   if (dragged.value?.id === guide.id) return `${Math.round(positionOf(guide))} px`
   const list = alike(guide)
