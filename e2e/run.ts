@@ -19,6 +19,7 @@ import { offline } from './journeys/offline'
 import { planByKeyboard } from './journeys/planByKeyboard'
 import { planSite } from './journeys/planSite'
 import { selections } from './journeys/selections'
+import { shelf } from './journeys/shelf'
 import { thinSlice } from './journeys/thinSlice'
 import { twoWindows } from './journeys/twoWindows'
 import { Person } from './person'
@@ -29,6 +30,7 @@ const journeys: Journey[] = [
   thinSlice,
   selections,
   nudging,
+  shelf,
   mapByKeyboard,
   planSite,
   planByKeyboard,

@@ -50,7 +50,7 @@ export const selections: Journey = {
     await person.chord(Key.CONTROL, 'k')
     const typed = await person.see('.typed input')
     await typed.sendKeys('ledger', Key.ENTER)
-    await person.see('.ledger table')
+    await person.see('.ledger [role=table]')
     expectTrue(
       (await person.text('.stage-strip')).includes('16 pages'),
       'the command list leads to the Ledger',

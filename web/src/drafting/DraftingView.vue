@@ -33,6 +33,7 @@ const isExporting = ref(false)
 const trouble = ref('')
 const pictureItem = shelfItems.find(({ block }) => leafShownBy(block, 'picture')) as ShelfItem
 const shelf = ref<{ focus: () => void }>()
+const surface = ref<InstanceType<typeof DrawingSurface>>()
 
 /** Pages one can draw; external ones are only links. */
 const pages = computed(() =>
@@ -133,12 +134,12 @@ async function addPictures(files: File[], block: string | undefined) {
       <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
         <div class="left">
           <OutlineList />
-          <ShelfList ref="shelf" @put="put" />
+          <ShelfList ref="shelf" :bring="(item) => surface?.bring(item)" @put="put" />
         </div>
       </ElSplitterPanel>
       <ElSplitterPanel>
         <div class="page-panel">
-          <DrawingSurface v-if="page.isReady.value" @pictures="addPictures">
+          <DrawingSurface v-if="page.isReady.value" ref="surface" @pictures="addPictures">
             <template #empty>
               <div class="begin">
                 <h2>{{ current.title }} has no drawing yet</h2>

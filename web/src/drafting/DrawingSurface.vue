@@ -2,8 +2,10 @@
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { leafShownBy } from '@nolvex/core/block/block'
+import type { ShelfItem } from '@nolvex/core/block/shelf'
 import GridLines from '../grid/GridLines.vue'
 import BrowserFrame from '../screens/BrowserFrame.vue'
+import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures } from './gestures/useGestures'
 import RulerBar from './guides/RulerBar.vue'
 import { useRulers } from './guides/useRulers'
@@ -43,7 +45,16 @@ const drawn = computed(() => {
   }
 })
 
-const { press, preview } = useGestures(page, { zoom, pagePoint })
+const { press, follow: followGesture, preview } = useGestures(page, { zoom, pagePoint })
+/** Begins to drag a new block over the page; it comes to it where the pointer is let go on the desk. */
+function bring(item: ShelfItem) {
+  const { left, right, top, bottom } = desk.value?.getBoundingClientRect() ?? new DOMRect()
+  return followGesture(
+    putFromShelf(page, item),
+    ({ clientX: x, clientY: y }) => x > left && x < right && y > top && y < bottom,
+  )
+}
+defineExpose({ bring })
 const hovered = ref<string>()
 const {
   isShown: hasRulers,
@@ -140,7 +151,7 @@ watch(framed, scrolled, { flush: 'post' })
               <PageDrawing v-if="shown" :layout="shown" v-bind="drawn" />
               <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
             </svg>
-            <div v-if="placed.size === 0" class="empty">
+            <div v-if="placed.size === 0 && !preview" class="empty">
               <slot name="empty" />
             </div>
             <component :is="one.component" v-for="one in laidOver" :key="one.name" v-bind="one.props" />

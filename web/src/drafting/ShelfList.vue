@@ -2,7 +2,12 @@
 import { ElButton, ElInput, type InputInstance } from 'element-plus'
 import { computed, ref } from 'vue'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
+import { followDrag, type DragHandlers } from '../gestures/followDrag'
 
+const props = defineProps<{
+  /** Begins to drag a new block over the page. */
+  bring: (item: ShelfItem) => DragHandlers | undefined
+}>()
 const emit = defineEmits<{ put: [item: ShelfItem] }>()
 const typed = ref('')
 const field = ref<InputInstance>()
@@ -16,6 +21,36 @@ function put(item: ShelfItem | undefined) {
   if (!item) return
   emit('put', item)
   typed.value = ''
+}
+
+/** What is pulled is shown at the pointer. */
+const pulled = ref<{ label: string; x: number; y: number }>()
+/** The browser sends a click after a pull, too. */
+let wasPulled = false
+
+function pull(item: ShelfItem, event: PointerEvent) {
+  wasPulled = false
+  if (event.button !== 0) return
+  let onPage: DragHandlers | undefined
+  followDrag(event, {
+    begin: () => {
+      wasPulled = true
+      onPage = props.bring(item)
+    },
+    move: (dx, dy, now) => {
+      pulled.value = { label: item.label, x: now.clientX, y: now.clientY }
+      onPage?.move(dx, dy, now)
+    },
+    end: (kept) => {
+      pulled.value = undefined
+      onPage?.end?.(kept)
+    },
+  })
+}
+
+function press(item: ShelfItem, { detail }: MouseEvent) {
+  const isByKey = detail === 0
+  if (isByKey || !wasPulled) put(item)
 }
 
 defineExpose({ focus: () => field.value?.focus() })
@@ -36,13 +71,17 @@ defineExpose({ focus: () => field.value?.focus() })
         v-for="item in found"
         :key="item.id"
         :data-shelf="item.id"
-        :title="`Put a ${item.label.toLowerCase()} into what is selected, or after it`"
-        @click="put(item)"
+        :title="`Pull onto the page, or press to put a ${item.label.toLowerCase()} into what is selected`"
+        @pointerdown="pull(item, $event)"
+        @click="press(item, $event)"
       >
         {{ item.label }}
       </ElButton>
     </div>
     <p v-if="found.length === 0" class="soft">Nothing on the shelf is called that.</p>
+    <span v-if="pulled" class="pulled" :style="{ left: `${pulled.x}px`, top: `${pulled.y}px` }">
+      {{ pulled.label }}
+    </span>
   </div>
 </template>
 
@@ -62,5 +101,15 @@ defineExpose({ focus: () => field.value?.focus() })
   height: 26px;
   padding: 0 8px;
   font-weight: 400;
+  touch-action: none;
+}
+.pulled {
+  position: fixed;
+  z-index: 10;
+  padding: 2px 8px;
+  color: var(--paper);
+  pointer-events: none;
+  background: var(--pine);
+  transform: translate(12px, 12px);
 }
 </style>

@@ -10,7 +10,8 @@ import {
   spotBeside,
   type BlockSpot,
 } from '@nolvex/core/edit/blockChanges'
-import type { ShelfItem } from '@nolvex/core/block/shelf'
+import { blockFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
+import { fitInRow } from '@nolvex/core/edit/fitInRow'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
@@ -38,18 +39,13 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     const spot = others.length ? spotFor(others[0][0], after) : undefined
     const onPage = others.length && !spot ? [...sections, inSection(others)] : sections
     const onPageSpot = spotFor({ kind: 'section' }, after) ?? { parent: null, index: 0 }
-    if (spot?.parent && page.value(blocks.value[spot.parent], ['arrange', 'type']).value === 'row')
-      for (const [top] of others) fitInRow(top)
+    const parent = spot?.parent ? blocks.value[spot.parent] : undefined
+    const fitting = others.map(([top, ...below]) => [fitInRow(top, parent, at.value), ...below])
     page.change(label, [
       ...(onPage.length ? insertBlocks(blocks.value, onPageSpot, onPage, at.value) : []),
-      ...(spot ? insertBlocks(blocks.value, spot, others, at.value) : []),
+      ...(spot ? insertBlocks(blocks.value, spot, fitting, at.value) : []),
     ])
     select(made.map(([top]) => top.id))
-  }
-
-  /** A new text in a row is as wide as its words: it would take all that is left, and its neighbours with it. */
-  function fitInRow(block: Block) {
-    if (leafShownBy(block, 'richText') && !block.place?.width) block.place = { ...block.place, width: 'fit' }
   }
 
   function spotFor(made: Pick<Block, 'kind'>, after: string | undefined): BlockSpot | undefined {
@@ -59,10 +55,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     return spotBeside(blocks.value, made, first(), at.value)
   }
 
-  function put({ label, block }: ShelfItem) {
-    const made = { ...structuredClone(block), id: newId(), order: 'a0' } as Block
-    insert(`Add ${label.toLowerCase()}`, [[made]])
-  }
+  const put = (item: ShelfItem) => insert(labelOfPut(item), [[blockFrom(item, newId())]])
 
   /** On an empty page what is no section gets one around it. */
   function inSection(made: Block[][]): Block[] {

@@ -62,22 +62,23 @@ export function useLaidOutPage(page: Ref<string>) {
   })
   watch(page, () => (resolver = new PageResolver()))
 
-  /** The page as it would stand after a change that is only shown yet; its own layout stays what pointers go by. */
-  const landing = shallowRef<Operation[]>()
+  /** The page laid out as it would stand after a change. */
   const trial = new PageResolver()
   let trialLayouter: PageLayouter | undefined
-  const landed = computed(() => {
-    if (!library.value || !landing.value?.length) return undefined
-    const part = { document: page.value, kind: 'drawing', operations: landing.value }
+  function standAfter(operations: Operation[]) {
+    if (!library.value) return undefined
+    const part = { document: page.value, kind: 'drawing', operations }
     const before = { [page.value]: toRaw(drawing.value) } as unknown as Documents
-    const after = applyChange(documentKinds, before, [part]).documents[
-      page.value
-    ] as unknown as DrawingDocument
+    const changed = applyChange(documentKinds, before, [part]).documents[page.value]
+    const after = changed as unknown as DrawingDocument
     trialLayouter ??= new PageLayouter(library.value)
     const sources = { drawing: after, site: toRaw(project.site), style: toRaw(project.style) }
     const shown = trialLayouter.layout(trial.resolve(sources, band.value.id), environment.value)
-    return { layout: shown, placed: placeBlocks(shown) }
-  })
+    return { layout: shown, placed: placeBlocks(shown), blocks: after.records.blocks }
+  }
+  /** The page after a change that is only shown yet; its own layout stays what pointers go by. */
+  const landing = shallowRef<Operation[]>()
+  const landed = computed(() => (landing.value?.length ? standAfter(landing.value) : undefined))
   const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
 
   const placed = computed(() => (layout.value ? placeBlocks(layout.value) : new Map()) as DrawnPage['placed'])
@@ -134,6 +135,7 @@ export function useLaidOutPage(page: Ref<string>) {
     layout,
     landing,
     landed,
+    standAfter,
     placed,
     hits,
     drawn,

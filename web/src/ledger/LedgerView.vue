@@ -4,23 +4,23 @@ import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { PAGE_STATES, type Page } from '@nolvex/core/site/page'
-import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { useCommands } from '../commands/commandStore'
 import ChoiceField from '../forms/ChoiceField.vue'
+import SortedTable from '../forms/SortedTable.vue'
+import type { Column, SortedBy } from '../forms/sortedRows'
 import { useMap } from '../map/mapStore'
-import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
 import VersionsPanel from '../versions/VersionsPanel.vue'
 import PicturesDialog from '../pictures/PicturesDialog.vue'
 import PagePicture from './PagePicture.vue'
+import { useLedgerRows, type LedgerRow } from './useLedgerRows'
 
 /** A project's home: pages down, stages across, what is done and what is due. */
 const project = useProject()
 const map = useMap()
 const router = useRouter()
 const { inProfile, isDrawn, isDone } = useStages()
-const { findings } = useMapAnalysis()
 const showVersions = ref(false)
 const showPictures = ref(false)
 
@@ -37,47 +37,12 @@ const bands = computed(() => bandsOf(project.site).inOrder)
 const hasWireframe = computed(() => inProfile.value.some(({ name }) => name === 'wireframe'))
 const later = computed(() => inProfile.value.filter(({ name }) => name === 'mockup'))
 
-const content = computed(() => {
-  const counts = new Map<string, { all: number; final: number; missing: number }>()
-  for (const { page, state } of Object.values(project.content.records.items)) {
-    if (!page) continue
-    const count = counts.get(page) ?? { all: 0, final: 0, missing: 0 }
-    count.all++
-    if (state === 'final') count.final++
-    if (state === 'missing') count.missing++
-    counts.set(page, count)
-  }
-  return counts
-})
-const findingsOn = computed(() => {
-  const counts = new Map<string, number>()
-  for (const { place } of findings.value) {
-    const page =
-      place.collection === 'pages'
-        ? place.id
-        : place.collection === 'items'
-          ? project.content.records.items[place.id]?.page
-          : undefined
-    if (page) counts.set(page, (counts.get(page) ?? 0) + 1)
-  }
-  return counts
-})
-
-const rows = computed(() =>
-  pagesInOrder(map.pages)
-    .filter(({ page }) => page.kind !== 'external')
-    .map(({ page, depth }) => ({
-      page,
-      depth,
-      content: content.value.get(page.id) ?? { all: 0, final: 0, missing: 0 },
-      findings: findingsOn.value.get(page.id) ?? 0,
-    })),
-)
+const rows = useLedgerRows()
 const keyFor = (band: string) => `wireframe:${band}`
 const isChecked = (page: Page, key: string) => Boolean(page.checked?.[key])
 const allChecked = (page: Page) => bands.value.every(({ id }) => isChecked(page, keyFor(id)))
 
-const passes: Record<keyof typeof FILTERS, (row: (typeof rows.value)[number]) => boolean> = {
+const passes: Record<keyof typeof FILTERS, (row: LedgerRow) => boolean> = {
   undrawn: ({ page }) => !isDrawn(page.id),
   unchecked: ({ page }) => !allChecked(page),
   findings: (row) => row.findings > 0,
@@ -85,6 +50,37 @@ const passes: Record<keyof typeof FILTERS, (row: (typeof rows.value)[number]) =>
   idea: ({ page }) => page.state === 'idea' || page.state === undefined,
 }
 const shown = computed(() => (filter.value ? rows.value.filter(passes[filter.value]) : rows.value))
+
+const sorted = ref<SortedBy>()
+/** px of the pictures of a page, band by band, with their ticks */
+const PICTURES = 72
+const columns = computed((): Column<LedgerRow>[] => [
+  { key: 'page', label: 'Page', track: 'minmax(180px, 3fr)', by: ({ page }) => page.title },
+  {
+    key: 'map',
+    label: 'Map',
+    track: 'minmax(84px, 1fr)',
+    by: ({ page }) => (page.state ? PAGE_STATES[page.state] : 'Not said'),
+  },
+  ...(hasWireframe.value
+    ? [
+        {
+          key: 'wireframe',
+          label: 'Wireframe, ticked when done',
+          track: `minmax(${bands.value.length * PICTURES}px, 3fr)`,
+        },
+      ]
+    : []),
+  ...later.value.map(({ name, label }) => ({ key: name, label, track: 'minmax(84px, 1fr)' })),
+  {
+    key: 'content',
+    label: 'Content',
+    track: 'minmax(150px, 1.5fr)',
+    by: ({ content: { all, final } }) => (all ? final / all : undefined),
+  },
+  { key: 'findings', label: 'Findings', track: '80px', by: (row) => row.findings || undefined },
+  { key: 'do', label: '', track: '64px' },
+])
 
 const next = computed(() => {
   const due = rows.value.filter(({ page }) => !isDone(page.id, 'wireframe'))
@@ -94,14 +90,10 @@ const next = computed(() => {
   return `Next: ${due[0].page.title || 'Untitled'}${others ? ` and ${others} more have` : ' has'} no wireframe.`
 })
 
-function check(page: Page, key: string, label: string, isOn: boolean) {
-  project.setSite(
-    isOn ? `Check off ${label}` : `Take back ${label}`,
-    'pages',
-    page.id,
-    ['checked', key],
-    isOn ? true : undefined,
-  )
+function check({ id, title }: Page, band: { id: string; name: string }, isOn: boolean) {
+  const what = `${title} at ${band.name}`
+  const label = isOn ? `Check off ${what}` : `Take back ${what}`
+  project.setSite(label, 'pages', id, ['checked', keyFor(band.id)], isOn ? true : undefined)
 }
 
 const draw = (page: string) => router.push({ name: 'wireframe', params: { project: project.id, page } })
@@ -145,91 +137,71 @@ useCommands().offer([
     </div>
     <div class="body">
       <div class="board">
-        <table v-if="rows.length" class="ruled">
-          <thead>
-            <tr>
-              <th>Page</th>
-              <th>Map</th>
-              <th v-if="hasWireframe">
-                Wireframe: {{ bands.map(({ name }) => name.toLowerCase()).join(', ') }}; ticked when done
-              </th>
-              <th v-for="stage in later" :key="stage.name">{{ stage.label }}</th>
-              <th>Content</th>
-              <th>Findings</th>
-              <th><span class="visually-hidden">Do</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in shown" :key="row.page.id" @dblclick="draw(row.page.id)">
-              <td :style="{ paddingLeft: `${12 + row.depth * 20}px` }">
-                <b dir="auto">{{ row.page.title || 'Untitled' }}</b>
-                <span class="address">{{ map.addresses.get(row.page.id) }}</span>
-              </td>
-              <td>
-                <ElButton text class="state" @click="plan(row.page.id, 'tree')">
-                  {{ row.page.state ? PAGE_STATES[row.page.state] : 'Not said' }}
-                </ElButton>
-              </td>
-              <td v-if="hasWireframe">
-                <span class="pictures">
-                  <span v-for="band in bands" :key="band.id" class="width">
-                    <ElButton
-                      text
-                      class="picture-button"
-                      :aria-label="`Draw ${row.page.title} at ${band.name}`"
-                      @click="draw(row.page.id)"
-                    >
-                      <PagePicture :page="row.page.id" :band="band" />
-                    </ElButton>
-                    <ElCheckbox
-                      :model-value="isChecked(row.page, keyFor(band.id))"
-                      :disabled="!isDrawn(row.page.id)"
-                      :aria-label="`${row.page.title} is done at ${band.name}`"
-                      :title="`Done at ${band.name}`"
-                      @change="
-                        check(
-                          row.page,
-                          keyFor(band.id),
-                          `${row.page.title} at ${band.name}`,
-                          $event as boolean,
-                        )
-                      "
-                    />
-                  </span>
-                </span>
-              </td>
-              <td v-for="stage in later" :key="stage.name" class="soft">not begun</td>
-              <td>
-                <ElButton v-if="row.content.all" text class="state" @click="plan(row.page.id, 'content')">
-                  <span>
-                    {{ row.content.final }} of {{ row.content.all }} final
-                    <span v-if="row.content.missing" class="missing"
-                      >· {{ row.content.missing }} missing</span
-                    >
-                  </span>
-                </ElButton>
-              </td>
-              <td>
+        <SortedTable
+          v-if="rows.length"
+          v-model:sorted="sorted"
+          label="Pages and how far they are"
+          :rows="shown"
+          :columns="columns"
+          :height="56"
+          @open="draw($event.id)"
+        >
+          <template #page="{ row }">
+            <span class="title" :style="{ paddingLeft: `${row.depth * 20}px` }">
+              <b dir="auto">{{ row.page.title || 'Untitled' }}</b>
+              <span class="address">{{ map.addresses.get(row.id) }}</span>
+            </span>
+          </template>
+          <template #map="{ row }">
+            <ElButton text class="state" @click="plan(row.id, 'tree')">
+              {{ row.page.state ? PAGE_STATES[row.page.state] : 'Not said' }}
+            </ElButton>
+          </template>
+          <template #wireframe="{ row }">
+            <span class="pictures">
+              <span v-for="band in bands" :key="band.id" class="width">
                 <ElButton
-                  v-if="row.findings"
                   text
-                  class="state missing"
-                  @click="plan(row.page.id, 'findings')"
+                  class="picture-button"
+                  :aria-label="`Draw ${row.page.title} at ${band.name}`"
+                  @click="draw(row.id)"
                 >
-                  {{ row.findings }}
+                  <PagePicture :page="row.id" :band="band" />
                 </ElButton>
-              </td>
-              <td class="do">
-                <ElButton link @click="draw(row.page.id)">
-                  {{ isDrawn(row.page.id) ? 'Open' : 'Begin' }}
-                </ElButton>
-              </td>
-            </tr>
-            <tr v-if="shown.length === 0">
-              <td colspan="8" class="soft">No page is left in “{{ filter && FILTERS[filter] }}”.</td>
-            </tr>
-          </tbody>
-        </table>
+                <ElCheckbox
+                  :model-value="isChecked(row.page, keyFor(band.id))"
+                  :disabled="!isDrawn(row.id)"
+                  :aria-label="`${row.page.title} is done at ${band.name}`"
+                  :title="`Done at ${band.name}`"
+                  @change="check(row.page, band, $event as boolean)"
+                />
+              </span>
+            </span>
+          </template>
+          <template v-for="stage in later" :key="stage.name" #[stage.name]>
+            <span class="soft">not begun</span>
+          </template>
+          <template #content="{ row }">
+            <ElButton v-if="row.content.all" text class="state" @click="plan(row.id, 'content')">
+              <span>
+                {{ row.content.final }} of {{ row.content.all }} final
+                <span v-if="row.content.missing" class="missing">· {{ row.content.missing }} missing</span>
+              </span>
+            </ElButton>
+          </template>
+          <template #findings="{ row }">
+            <ElButton v-if="row.findings" text class="state missing" @click="plan(row.id, 'findings')">
+              {{ row.findings }}
+            </ElButton>
+          </template>
+          <template #head-do><span class="visually-hidden">Do</span></template>
+          <template #do="{ row }">
+            <ElButton link @click="draw(row.id)">{{ isDrawn(row.id) ? 'Open' : 'Begin' }}</ElButton>
+          </template>
+          <template #empty>
+            <p class="none soft">No page is left in “{{ filter && FILTERS[filter] }}”.</p>
+          </template>
+        </SortedTable>
         <div v-else class="invitation">
           <h2>No page yet</h2>
           <p>A project begins with its pages. Add them one by one, or bring in a list you already have.</p>
@@ -258,8 +230,15 @@ useCommands().offer([
   flex: 1;
   min-height: 0;
 }
-.ruled td {
-  height: 54px;
+.board {
+  display: flex;
+  flex-direction: column;
+}
+.none {
+  padding: 16px;
+}
+.title {
+  display: block;
 }
 .address {
   display: block;
@@ -283,8 +262,5 @@ useCommands().offer([
   display: flex;
   gap: 3px;
   align-items: end;
-}
-.do {
-  text-align: right;
 }
 </style>

@@ -39,7 +39,7 @@ export interface Following {
   /** @param by px moved since the press, @param at where the pointer is */
   move?: (by: Point, at: Point) => Preview | undefined
   /** The change it comes to when it is let go. */
-  commit?: () => { label: string; operations: Operation[] } | undefined
+  commit?: () => { label: string; operations: Operation[]; selects?: string[] } | undefined
   /** Let go without having moved. */
   click?: () => void
 }

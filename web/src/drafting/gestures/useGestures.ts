@@ -1,8 +1,8 @@
 import { shallowRef, type Ref } from 'vue'
 import { handles } from '@nolvex/core/snap/resizeBlock'
-import { followDrag } from '../../gestures/followDrag'
+import { followDrag, type DragHandlers } from '../../gestures/followDrag'
 import type { DraftingPage } from '../usePage'
-import type { Point, Press, Preview } from './gesture'
+import type { Following, Point, Press, Preview } from './gesture'
 import { beginGesture } from './gestures'
 
 interface Ground {
@@ -30,18 +30,25 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
     if (event.button !== 0) return
     const { move, commit, click } = beginGesture(pressed(event)) ?? {}
     // A captured pointer clicks nothing else: only what goes on after the press takes it.
-    if (!move && !click) return
-    followDrag(event, {
+    if (move || click) followDrag(event, { ...follow({ move, commit }), click })
+  }
+
+  /** @param isOver whether the pointer is where the gesture may end; beside it nothing comes of it */
+  function follow({ move, commit }: Following, isOver?: (now: PointerEvent) => boolean): DragHandlers {
+    return {
       move: (dx, dy, now) => {
-        show(move?.({ x: dx / zoom.value, y: dy / zoom.value }, pagePoint(now)))
+        const by = { x: dx / zoom.value, y: dy / zoom.value }
+        const isBeside = isOver?.(now) === false
+        show(isBeside ? undefined : move?.(by, pagePoint(now)))
       },
       end: (kept) => {
+        const change = kept && preview.value ? commit?.() : undefined
         show(undefined)
-        const change = kept ? commit?.() : undefined
-        if (change) page.change(change.label, change.operations)
+        if (!change) return
+        page.change(change.label, change.operations)
+        if (change.selects) page.select(change.selects)
       },
-      click,
-    })
+    }
   }
 
   function pressed(event: PointerEvent): Press {
@@ -56,5 +63,5 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
     }
   }
 
-  return { press, preview }
+  return { press, follow, preview }
 }

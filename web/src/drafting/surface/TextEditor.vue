@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import 'quill/dist/quill.core.css'
-import Quill from 'quill'
+import Quill, { type Range } from 'quill'
 import type Inline from 'quill/blots/inline'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { textDifference, type RichText } from '@nolvex/core/document/richText'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { useDraftingPage } from '../useDraftingPage'
+import LinkAddress from './LinkAddress.vue'
 
 const props = defineProps<{ placed: Placed; zoom: number }>()
 const page = useDraftingPage()
@@ -85,12 +86,22 @@ function mark(name: 'bold' | 'italic' | 'small') {
   quill?.format(name, !marks.value[name], 'user')
 }
 
-function link() {
-  const address = window.prompt(
-    'Where does it lead? (https, mailto, tel, or a path such as /help)',
-    String(marks.value.link ?? ''),
-  )
-  if (address !== null) quill?.format('link', address || false, 'user')
+/** The words a link is asked for: they are no longer selected once the keys are in its field. */
+const linked = ref<Range>()
+
+function askLink() {
+  linked.value = quill?.getSelection() ?? undefined
+}
+
+function link(address: string) {
+  if (linked.value) quill?.setSelection(linked.value)
+  quill?.format('link', address || false, 'user')
+  linked.value = undefined
+}
+
+function leaveLink() {
+  if (linked.value) quill?.setSelection(linked.value)
+  linked.value = undefined
 }
 
 function leave(event: FocusEvent) {
@@ -114,7 +125,7 @@ Quill.register('formats/small', SmallBlot, true)
   <div class="holder" @focusout="leave" @pointerdown.stop @dblclick.stop>
     <div
       class="marks"
-      :style="{ left: `${placed.x * zoom}px`, top: `${placed.y * zoom - 34}px` }"
+      :style="{ left: `${placed.x * zoom}px`, top: `${placed.y * zoom - 6}px` }"
       role="toolbar"
       aria-label="Text marks"
     >
@@ -137,9 +148,10 @@ Quill.register('formats/small', SmallBlot, true)
       <ElButton tabindex="-1" :aria-pressed="!!marks.small" @mousedown.prevent="mark('small')">
         <small>Small</small>
       </ElButton>
-      <ElButton v-if="takesLinks" tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="link">
+      <ElButton v-if="takesLinks" tabindex="-1" :aria-pressed="!!marks.link" @mousedown.prevent="askLink">
         Link…
       </ElButton>
+      <LinkAddress v-if="linked" :address="String(marks.link ?? '')" @keep="link" @leave="leaveLink" />
     </div>
     <div class="text" :style="style"><div ref="element" /></div>
   </div>
@@ -150,6 +162,8 @@ Quill.register('formats/small', SmallBlot, true)
   position: absolute;
   z-index: 3;
   display: flex;
+  align-items: end;
+  transform: translateY(-100%);
   background: var(--paper);
   border: 1px solid var(--ink);
 }

@@ -1,0 +1,25 @@
+import { blockFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
+import { beginDropNew, dropNew, waitAtEnd } from '@nolvex/core/snap/dropNew'
+import type { DropSpot } from '@nolvex/core/snap/dropSpot'
+import { newId } from '../../session/newId'
+import type { DraftingPage } from '../usePage'
+import type { Following } from './gesture'
+
+/** Drags a new block from the shelf onto the page: begun there, it goes on like any other gesture. */
+export function putFromShelf(page: DraftingPage, item: ShelfItem): Following {
+  const block = blockFrom(item, newId())
+  const waiting = waitAtEnd(page.blocks.value, block, newId(), page.at.value)
+  const stood = page.standAfter(waiting.operations)
+  const moving = stood && beginDropNew({ ...page.drawn.value, ...stood }, waiting)
+  if (!moving) return {}
+  const { w, h } = moving.grabbed
+  let spot: DropSpot | undefined
+  return {
+    move: (_by, at) => {
+      const ghost = { x: at.x - w / 2, y: at.y - h / 2, w, h }
+      spot = dropNew(moving, waiting, ghost, at)
+      return { mark: spot.mark, lines: spot.lines, operations: spot.operations(), moves: block.id }
+    },
+    commit: () => spot && { label: labelOfPut(item), operations: spot.operations(), selects: [block.id] },
+  }
+}
