@@ -51,6 +51,8 @@ export interface Look<Written, Resolved> {
   on?: ContentType[]
   /** whether the page or the browser would give another value where it is not written */
   isInherited?: true
+  /** The same look with each of its colours as a finish shows it. */
+  recoloured?: (resolved: Resolved, shown: PaintRoom['colour']) => Resolved
   fields: Field[]
 }
 

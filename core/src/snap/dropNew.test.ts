@@ -21,8 +21,7 @@ function bring(draft: Draft, block: Block, x: number, y: number) {
   const { w, h } = moving.grabbed
   draft.change(dropNew(moving, waiting, { x, y, w, h }, { x, y }).operations())
 }
-const put = (block: Block) =>
-  ({ type: 'put', collection: 'blocks', id: block.id, record: block }) as never
+const put = (block: Block) => ({ type: 'put', collection: 'blocks', id: block.id, record: block }) as never
 const draftOf = (sketches: Sketch[], width?: number) => new Draft(sketches, { library, width })
 
 test('a new block comes among those of a column where the pointer is, and nothing else is made', () => {

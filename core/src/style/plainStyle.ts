@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal'
 import { plainLevel } from '../block/textStyle'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { px } from '../units/length'
@@ -51,3 +52,6 @@ export const plainStyle: StyleDocument = {
   schema: 1,
   records: { tokens: byId(tokens), levels: byId(levels) },
 }
+
+/** Whether nothing was decided yet: a style as projects begin with. */
+export const isPlainStyle = ({ records }: StyleDocument) => equal(records, plainStyle.records)

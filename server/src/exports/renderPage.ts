@@ -3,9 +3,11 @@ import { bandAt } from '@nolvex/core/grid/band'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { pageHtml, type EmbeddedFont } from '@nolvex/core/markup/pageHtml'
 import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
+import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
+import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
@@ -56,7 +58,11 @@ function pictureOf({ sources, width, title, pictures }: PageInput): Picture {
 
 function htmlOf({ sources, title, pictures }: PageInput): string {
   const { inOrder, lead } = bandsOf(sources.site)
-  const pages = resolveAllBands(sources)
+  const resolved = resolveAllBands(sources)
+  // Without a style the colours a drawing names mean nothing yet: it is shown as the wireframe is.
+  const pages = isPlainStyle(sources.style)
+    ? resolved.map((page) => pageInFinish(page, plainFinish))
+    : resolved
   return pageHtml({
     bands: inOrder,
     lead,

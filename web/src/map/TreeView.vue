@@ -134,6 +134,10 @@ function fitSelection() {
   show({ x, y, width: right - x, height: bottom - y }, 1.5)
 }
 
+const hidesSections = computed(
+  () => titleOnly.value !== undefined && cards.value.some(({ sections }) => sections.length > 0),
+)
+
 usePageCommands(props.changes)
 useTreeCommands(props.changes, { fit, fitSelection, zoomBy, focusSearch: () => searchField.value?.focus() })
 const { dragging, target, startDrag } = useCardDrag({ frame, camera, cards, move: props.changes.move })
@@ -214,6 +218,9 @@ const lift = (card: TreeCard) => {
         :style="{ left: `${extent.width + MENUS_GAP}px` }"
       />
     </div>
+    <p v-if="hidesSections" class="said">
+      Titles only at this size; from {{ Math.round(READ_FROM * 100) }} % on cards show their sections.
+    </p>
     <div v-if="cards.length === 0" class="invitation">
       <h2>Which pages does the site need?</h2>
       <p>Begin with the home page and add the others below it, or bring in a list you already have.</p>
@@ -237,6 +244,14 @@ const lift = (card: TreeCard) => {
   flex: 1;
   min-width: 0;
   overflow: hidden;
+}
+.said {
+  position: absolute;
+  bottom: 0;
+  left: 0;
+  padding: 4px 12px;
+  color: var(--soft);
+  background: var(--desk);
 }
 .surface {
   position: absolute;

@@ -141,6 +141,9 @@ describe('a tab that is gone', () => {
     server.refusals = [503, 503, 503]
     const full = await openTab()
     await settle()
+    full.session.change('Add another', onSite(putPage('quay')))
+    await settle()
+    expect(full.view).toMatchObject({ waiting: 2, isKept: false })
     full.session.close()
     put.mockRestore()
     locks.releaseAll()

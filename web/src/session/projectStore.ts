@@ -20,6 +20,7 @@ const nothing: SessionView = {
   waiting: 0,
   connection: 'saved',
   notSaved: [],
+  isKept: true,
 }
 
 /** Plain data without the framework's proxies, which neither the queue nor a worker could take. */

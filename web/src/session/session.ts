@@ -11,10 +11,11 @@ import {
 } from '@nolvex/core/document/history'
 import { mendedJson } from '@nolvex/core/document/jsonTrouble'
 import { markedParts, migratedParts } from '@nolvex/core/document/migrate'
-import { editsText, rebasePending } from '@nolvex/core/document/rebase'
+import { rebasePending } from '@nolvex/core/document/rebase'
 import { splitParts } from '@nolvex/core/document/splitParts'
-import type { Change, ChangePart, Documents, LoggedChange, Outcome } from '@nolvex/core/document/types'
+import type { Change, ChangePart, Documents, LoggedChange } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
+import { asTheyApplyNow, refusal } from './adoption'
 import { api, type RequestError } from './api'
 import { HistoryKeeper } from './keptHistory'
 import { newId } from './newId'
@@ -32,6 +33,8 @@ export interface SessionView {
   history: History
   waiting: number
   connection: 'saved' | 'saving' | 'offline' | 'gone'
+  /** whether this browser keeps what waits, should the tab be closed */
+  isKept: boolean
   notSaved: NotSaved[]
 }
 
@@ -62,6 +65,7 @@ export class Session {
   private sending = false
   private online = true
   private isGone = false
+  private isKept = true
   /** how often the first change met an answer nobody foresaw */
   private tries = 0
   private socket: WebSocket | undefined
@@ -172,13 +176,9 @@ export class Session {
     if (changes.length === 0) return this.store()
     const base = Math.min(...changes.map((change) => change.base))
     const since = await this.loggedSince(base)
-    const known = new Set(since?.map(({ id }) => id))
-    let waiting = changes
-      .filter(({ id }) => !known.has(id))
-      .map((change) => ({ ...change, parts: migratedParts(documentKinds, change.parts) }))
-    if (!since) waiting = this.withoutStaleEdits(waiting)
-    for (const logged of since ?? []) waiting = rebasePending(waiting, logged.parts)
-    const renewed = waiting.map((change) => ({
+    const now = asTheyApplyNow(changes, since)
+    this.notSaved = [...this.notSaved, ...now.notSaved]
+    const renewed = now.changes.map((change) => ({
       ...change,
       client: this.client,
       base: this.revision,
@@ -198,14 +198,6 @@ export class Session {
       if ((error as RequestError).status === LOG_CUT) return undefined
       throw error
     }
-  }
-
-  /** Edits of texts as they were too long ago fit them no more: they are given back, the rest is kept. */
-  private withoutStaleEdits(changes: QueuedChange[]): QueuedChange[] {
-    const reason = 'it edits a text as it was too long ago; edit the text as it is now'
-    for (const { label } of changes.filter(({ parts }) => editsText(parts)))
-      this.notSaved = [...this.notSaved, { label, outcomes: [refusal(reason)] }]
-    return changes.filter(({ parts }) => !editsText(parts))
   }
 
   private async send(): Promise<void> {
@@ -327,7 +319,15 @@ export class Session {
 
   /** A browser that cannot keep the queue still sends it; only a tab closed before that would lose it. */
   private keepQueue() {
-    void this.store().catch(() => undefined)
+    const told = (isKept: boolean) => {
+      if (isKept === this.isKept) return
+      this.isKept = isKept
+      this.announce()
+    }
+    this.store().then(
+      () => told(true),
+      () => told(false),
+    )
   }
 
   private store(): Promise<void> {
@@ -394,16 +394,8 @@ export class Session {
       history: this.history,
       waiting: this.pending.length,
       connection,
+      isKept: this.isKept,
       notSaved: this.notSaved,
     })
   }
 }
-
-/** A change as a whole refused, for a reason. */
-const refusal = (reason: string): Outcome => ({
-  result: 'refused',
-  document: '',
-  collection: '',
-  id: '',
-  reason,
-})

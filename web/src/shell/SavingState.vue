@@ -6,8 +6,12 @@ import { useProject } from '../session/projectStore'
 const project = useProject()
 const isOpen = ref(false)
 
+/** Changes that wait, and would be lost with the tab. */
+const isAtRisk = computed(() => project.view.waiting > 0 && !project.view.isKept)
+
 const words = computed(() => {
   const { connection, waiting } = project.view
+  if (isAtRisk.value) return `Keep this tab open · ${waiting} not kept here`
   if (connection === 'gone') return 'This project was deleted'
   if (connection === 'offline') {
     return waiting ? `No connection · ${waiting} kept here` : 'No connection'
@@ -25,7 +29,11 @@ const EXPLANATIONS = {
   saving: 'Every change is saved by itself.',
   saved: 'Every change is saved by itself.',
 }
-const explanation = computed(() => EXPLANATIONS[project.view.connection])
+const explanation = computed(() =>
+  isAtRisk.value
+    ? 'This browser has no room to keep your changes, so closing the tab before they are saved would lose them. Make room on the disk.'
+    : EXPLANATIONS[project.view.connection],
+)
 
 function close() {
   isOpen.value = false
@@ -37,7 +45,10 @@ function close() {
   <div class="saving">
     <span
       class="state"
-      :class="[project.view.connection, { 'visually-hidden': isPlain && project.view.notSaved.length }]"
+      :class="[
+        project.view.connection,
+        { risk: isAtRisk, 'visually-hidden': isPlain && project.view.notSaved.length },
+      ]"
       role="status"
       :title="explanation"
       >{{ words }}</span
@@ -72,7 +83,8 @@ function close() {
   white-space: nowrap;
 }
 .state.offline,
-.state.gone {
+.state.gone,
+.state.risk {
   color: var(--brick);
   font-weight: 600;
 }

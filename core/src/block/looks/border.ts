@@ -37,6 +37,8 @@ export const border = defineLook<z.infer<typeof borderSchema>, Border>({
   resolve: (written, tokens) => SIDES.map((side) => sideOf(written[side], tokens)) as Border,
   css: (border) => SIDES.map((side, index) => [`border-${side}`, sideCss(border[index])]),
   paint: borderMarks,
+  recoloured: (border, shown) =>
+    border.map((side) => side && { ...side, colour: shown(side.colour, 'line') }) as Border,
   fields: SIDES.map((side) => ({
     group: 'looks',
     label: `line ${side}`,

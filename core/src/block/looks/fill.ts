@@ -13,5 +13,6 @@ export const fill = defineLook<Colour, string | undefined>({
     const outline = { type: 'rect' as const, x, y, width, height, radius }
     return [{ type: 'shape', outline, fill: room.colour(colour, 'ground') }]
   },
+  recoloured: (colour, shown) => colour && shown(colour, 'ground'),
   fields: [{ group: 'looks', label: 'ground', path: ['look', 'fill'], control: { type: 'colour' } }],
 })

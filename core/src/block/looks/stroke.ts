@@ -51,6 +51,7 @@ export const stroke = defineLook<z.infer<typeof strokeSchema>, Stroke>({
       }),
     ]
   },
+  recoloured: (stroke, shown) => ({ ...stroke, colour: shown(stroke.colour, 'line') }),
   on: ['shape'],
   isInherited: true,
   fields: [{ group: 'looks', label: 'line', path: ['look', 'stroke'], control: { type: 'stroke' } }],

@@ -10,6 +10,7 @@ export const textColour = defineLook<Colour, string>({
   initial: INK,
   resolve: (colour, tokens) => tokens.colour(colour) ?? INK,
   css: (colour) => [['color', colour]],
+  recoloured: (colour, shown) => shown(colour, 'words'),
   on: ['text'],
   isInherited: true,
   fields: [

@@ -1,0 +1,24 @@
+import { LOOK_NAMES, looks, type AnyLook, type LookName, type ResolvedLook } from '../block/looks'
+import type { BlockNode, PageNode } from '../resolve/node'
+import type { Finish } from './finish'
+
+/** A page with its colours as a finish shows them, for writers that take them from its looks. */
+export function pageInFinish(page: PageNode, finish: Finish): PageNode {
+  const ground = finish.colour(page.ground, 'ground', page.ground)
+  return { ...page, ground, children: page.children.map((node) => nodeInFinish(node, finish, ground)) }
+}
+
+function nodeInFinish(node: BlockNode, finish: Finish, behind: string): BlockNode {
+  const { look } = node
+  const ground = look.fill ? finish.colour(look.fill, 'ground', behind) : behind
+  const shown = Object.fromEntries(
+    LOOK_NAMES.map((name: LookName) => {
+      const { recoloured } = looks[name] as AnyLook
+      const value: unknown = recoloured
+        ? recoloured(look[name], (colour, use) => finish.colour(colour, use, ground))
+        : look[name]
+      return [name, value]
+    }),
+  ) as unknown as ResolvedLook
+  return { ...node, look: shown, children: node.children.map((child) => nodeInFinish(child, finish, ground)) }
+}
