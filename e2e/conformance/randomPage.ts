@@ -12,6 +12,7 @@ import { plainStyle } from '@nolvex/core/style/plainStyle'
 import type { Level, StyleDocument } from '@nolvex/core/style/style'
 import { px, type Unit, type WrittenLength } from '@nolvex/core/units/length'
 import type { Random } from './random'
+import { COMPOSED, HOLDERS, LEAVES, randomData, randomPlan } from './randomKinds'
 
 const WORDS =
   'ferry isle crossing timetable wind harbour day-return bikes well-known AV To pier, (slack) water “quay” fares: £12.50 09:40 non-refundable refund/exchange T. a I notice sailing Tansay Orrel Hask’s 35 min? yes! e-mail unforeseeable circumstances re-enter'.split(
@@ -61,12 +62,14 @@ function level(
   return { id, order: 'b0', name: id, role: id, family, weight, size, lineHeight }
 }
 
+const DRAWN = 'adrawing00000000'
+
 /** A random page, laid down as documents, to be laid out by the core and by the browser. */
 export function randomPage(random: Random): PageSources {
   const maker = new PageMaker(random)
   const drawing: DrawingDocument = {
     kind: 'drawing',
-    id: 'adrawing00000000',
+    id: DRAWN,
     schema: 1,
     records: { blocks: {} },
   }
@@ -86,7 +89,12 @@ function randomSite(random: Random): SiteDocument {
       Object.assign(grid, { marginRight: random.int(0, 200), contentWidth: random.int(300, 1400) })
     return { ...band, grid }
   })
-  const records = { ...usualSite.records, bands: Object.fromEntries(bands.map((band) => [band.id, band])) }
+  const plan = randomPlan(DRAWN)
+  const records = {
+    ...usualSite.records,
+    ...plan,
+    bands: Object.fromEntries(bands.map((band) => [band.id, band])),
+  }
   return { ...usualSite, records }
 }
 
@@ -114,28 +122,38 @@ class PageMaker {
       place: this.place(kind, parent),
       look: this.look(kind),
     }
-    if (kind === 'text' || kind === 'button' || kind === 'link')
-      block.text = this.text(kind === 'text' ? 30 : 3)
-    if (kind === 'picture') block.data = { file: { width: random.int(40, 500), height: random.int(40, 400) } }
+    if (LEAVES.some((one) => one === kind))
+      block.text = this.text(kind === 'text' || kind === 'list' ? 30 : 3)
+    Object.assign(
+      block,
+      randomData(kind, random, (most) => this.words(most)),
+    )
+    if (kind === 'nav' || kind === 'table') block.manner = this.manner(kind)
     if (random.chance(0.3)) {
       const band = random.pick([usualBands.narrow, usualBands.medium])
       block.at = {
         [band]: { arrange: this.arrange(kind), place: this.place(kind, parent), look: this.look(kind) },
       }
       if (random.chance(0.2)) block.at[band].hidden = true
+      if (kind === 'nav' || kind === 'table') block.at[band].manner = this.manner(kind)
       if (random.chance(0.2)) block.at[band].order = `Z${random.int(0, 99)}`
     }
     this.made[id] = JSON.parse(JSON.stringify(block)) as Block
-    if (kind !== 'section' && kind !== 'box') return
+    if (kind !== 'section' && !HOLDERS.some((one) => one === kind)) return
     const most = depth >= 4 ? 2 : 4
     for (let child = random.int(kind === 'section' ? 1 : 0, most); child > 0; child--) {
       const deeper = depth < 4 && random.chance(0.5)
-      this.add(
-        deeper ? 'box' : random.pick(['text', 'text', 'picture', 'button', 'link', 'line', 'box'] as const),
-        block,
-        depth + 1,
-      )
+      const shallow = random.chance(0.25) ? COMPOSED : LEAVES
+      this.add(deeper ? random.pick(HOLDERS) : random.pick(shallow), block, depth + 1)
     }
+  }
+
+  private manner(kind: 'nav' | 'table'): Block['manner'] {
+    return kind === 'nav' ? this.random.pick(['open', 'button']) : this.random.pick(['rows', 'pairs'])
+  }
+
+  private words(most: number): string {
+    return Array.from({ length: this.random.int(1, most) }, () => this.random.pick(WORDS)).join(' ')
   }
 
   private length(most: number, negative = false): WrittenLength {
@@ -155,7 +173,11 @@ class PageMaker {
       left: kind === 'section' ? undefined : random.maybe(0.7, () => this.length(30)),
       right: kind === 'section' ? undefined : random.maybe(0.7, () => this.length(30)),
     }))
-    if (kind !== 'section' && kind !== 'box') return { padding }
+    if (kind === 'nav')
+      return { padding, type: random.pick(['row', 'column'] as const), gap: this.length(30), wrap: true }
+    if (kind === 'carousel')
+      return { padding, type: 'grid', tracks: random.int(1, 3), gap: this.length(30), align: 'stretch' }
+    if (kind !== 'section' && kind !== 'box' && kind !== 'form') return { padding }
     const type = random.pick(['row', 'row', 'column', 'column', 'grid', 'grid', 'placed'] as const)
     const equal = () => random.int(1, 5)
     const unequal = () => [random.int(1, 3), random.int(1, 3), random.pick([1, 1.5, 2.25])]

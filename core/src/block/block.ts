@@ -17,6 +17,10 @@ const common = {
   order: orderKey,
   name: z.string().max(200).optional(),
   tag: z.enum(TAGS).optional(),
+  /** one of its kind's sets of values */
+  variant: z.string().max(40).optional(),
+  /** the developer supplies what really stands there */
+  live: z.boolean().optional(),
   section: idSchema.optional(),
   text: richTextSchema.optional(),
   locked: z.boolean().optional(),

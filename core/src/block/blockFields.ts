@@ -1,5 +1,6 @@
 import { kindOf, type Block } from './block'
 import type { Field, FieldFacts } from './field'
+import type { AnyKind } from './kinds'
 
 /** Fields of blocks of every kind. */
 const hiddenField: Field = {
@@ -16,9 +17,17 @@ const lockedField: Field = {
   isRare: true,
 }
 
+const liveField: Field = {
+  group: 'is',
+  label: 'developer supplies it',
+  path: ['live'],
+  control: { type: 'tick' },
+  isRare: true,
+}
+
 /** Everything that can be said of a block, as its kind, its looks and its place describe themselves. */
 export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
-  const { particulars, tags } = kindOf(block)
+  const { particulars, tags, variants } = kindOf(block)
   const options = Object.fromEntries(tags.map((tag) => [tag, tag]))
   const tagField: Field = {
     group: 'is',
@@ -26,8 +35,26 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
     path: ['tag'],
     control: { type: 'choice', options, absent: tags[0] },
   }
-  const all = [...(tags.length > 1 ? [tagField] : []), ...particulars, lockedField, hiddenField]
+  const all = [
+    ...(tags.length > 1 ? [tagField] : []),
+    ...(variants ? [variantField(variants)] : []),
+    liveField,
+    ...particulars,
+    lockedField,
+    hiddenField,
+  ]
   return all.filter(({ when }) => when?.(facts) ?? true)
+}
+
+function variantField(variants: NonNullable<AnyKind['variants']>): Field {
+  const named = Object.entries(variants)
+  const options = Object.fromEntries(named.map(([name, { label }]) => [name, label]))
+  return {
+    group: 'is',
+    label: 'variant',
+    path: ['variant'],
+    control: { type: 'choice', options, absent: named[0][0] },
+  }
 }
 
 /** What can be said of several blocks at once: the fields they all have. */

@@ -11,6 +11,13 @@ export type FieldControl =
   | { type: 'tick' }
   | { type: 'number'; least: number; most: number; step: number; absent?: number }
   | { type: 'words'; most: number }
+  /** words, one line each */
+  | { type: 'lines'; most: number }
+  | { type: 'icon' }
+  | { type: 'menu' }
+  | { type: 'page' }
+  /** rows of a table */
+  | { type: 'cells' }
   | { type: 'richText' }
   | { type: 'colour'; absent?: string }
   | { type: 'level' }
@@ -45,4 +52,4 @@ export interface Field {
 
 /** Whether bands may have a value of their own there. */
 export const variesByBand = ({ path }: Pick<Field, 'path'>) =>
-  ['arrange', 'place', 'look', 'hidden'].includes(path[0])
+  ['arrange', 'place', 'look', 'hidden', 'manner'].includes(path[0])

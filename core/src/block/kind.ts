@@ -1,35 +1,63 @@
 import type { z } from 'zod'
 import type { RichText } from '../document/richText'
+import type { Arrange } from './arrange'
 import type { Field } from './field'
 import type { ResolvedLook } from './looks'
 import type { Primitive } from './primitive'
+import type { SiteFacts } from './siteFacts'
 import type { Tag } from './tags'
 import type { Varying } from './varying'
 
+/** A block that stands in another, as that sees it. */
+export interface ChildFacts {
+  key: string
+  name: string
+  /** its place among all children at the lead band, from 1 */
+  place: number
+  /** whether the band does not show it */
+  isHidden: boolean
+}
+
 /** What an anatomy is made from: what the block says and holds, how it looks, and what the site says of it. */
 export interface AnatomyFacts<Data> {
+  /** of the instance: what ids within the page are made from */
+  key: string
   text: RichText
   data: Partial<Data>
   look: ResolvedLook
+  /** how its children stand, as it is written */
+  arrange: Arrange
   /** whether its width, and its height, go by what it shows */
   isFit: { across: boolean; down: boolean }
-  /** Where a page stands on the site, or nothing when it is gone. */
-  pageAddress: (page: string) => string | undefined
+  /** how it shows itself at this band, where its kind has several ways */
+  manner: Varying['manner']
+  /** its children in their order */
+  children: ChildFacts[]
+  site: SiteFacts
 }
 
-/** Something the shelf offers: what a new block begins with. */
+/** What a new block begins with. */
+export interface NewBlock {
+  name?: string
+  tag?: Tag
+  variant?: string
+  text?: RichText
+  data?: Record<string, unknown>
+  arrange?: Varying['arrange']
+  place?: Varying['place']
+  look?: Varying['look']
+  manner?: Varying['manner']
+  /** blocks that stand in it from the beginning */
+  holds?: (NewBlock & { kind: string })[]
+}
+
+/** Something the shelf offers. */
 export interface ShelfEntry {
   id: string
   label: string
   /** words it is also found by */
   also: string
-  block: {
-    name?: string
-    tag?: Tag
-    text?: RichText
-    data?: Record<string, unknown>
-    look?: Varying['look']
-  }
+  block: NewBlock
 }
 
 /** A block kind: one file each, registered in `kinds.ts`. */
@@ -47,10 +75,14 @@ export interface BlockKind<Name extends string, Data> {
   standsOn: 'page' | 'block'
   /** whether other blocks may stand in it */
   takesBlocks: boolean
+  /** whether its children stand in panes, of which some may be shut */
+  hasPanes?: true
   /** whether it keeps to the band's margins where it has no padding of its own at its sides */
   keepsMargins?: true
   /** the values it has where nothing else is said */
   values: Varying
+  /** other sets of values a block may take, by name: they lie over the usual ones */
+  variants?: Record<string, { label: string; values: Varying }>
   /** What it is made of. */
   anatomy: (facts: AnatomyFacts<Data>) => Primitive
   particulars: Field[]

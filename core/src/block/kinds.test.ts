@@ -1,7 +1,7 @@
 import { blockSchema, leafShownBy, refusesParent, type Block } from './block'
 import { blockKinds, type AnyKind, type BlockKindName } from './kinds'
 import { LOOK_NAMES, looks, type AnyLook } from './looks'
-import { shelfItems } from './shelf'
+import { blocksFrom, shelfItems } from './shelf'
 import { leafAt } from '../document/leafTable'
 import { px } from '../units/length'
 
@@ -12,9 +12,18 @@ const of = (kind: BlockKindName, more: Partial<Block> = {}) => ({ id, order: 'a0
 test.each(kinds)('$kind: what the shelf puts down is a block', ({ kind, tags }) => {
   const items = shelfItems.filter(({ block }) => block.kind === kind)
   expect(items.length).toBeGreaterThan(0)
-  for (const { block } of items) {
-    expect(blockSchema.safeParse({ id, order: 'a0', ...block }).error).toBeUndefined()
-    if (block.tag) expect(tags).toContain(block.tag)
+  for (const item of items) {
+    let count = 0
+    const made = blocksFrom(item, () => `made${count++}`.padEnd(16, '0'))
+    for (const block of made) expect(blockSchema.safeParse(block).error).toBeUndefined()
+    for (const child of made.slice(1))
+      expect(
+        refusesParent(
+          made.find((one) => one.id === child.parent),
+          child,
+        ),
+      ).toBeUndefined()
+    if (item.block.tag) expect(tags).toContain(item.block.tag)
   }
 })
 

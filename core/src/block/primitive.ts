@@ -11,14 +11,38 @@ export interface ShownPicture {
   height: number
   /** what it shows, for those who cannot see it */
   alt: string
+  /** what it stands for, where it is not a picture: something that plays, or a map */
+  plays?: 'video' | 'sound' | 'map'
+}
+
+/** Lines of an icon in a square of 24, as SVG path data. */
+export interface ShownIcon {
+  paths: string[]
+  /** what it says to those who cannot see it; without, it only decorates */
+  alt?: string
+}
+
+/** Something to write in or to choose with, as large as the room for what stands in it. */
+export interface ShownControl {
+  control: 'input' | 'select' | 'area' | 'mark'
+  /** the room inside its padding: em of its own font across, lines down */
+  room: { em: number; lines: number }
+  /** what stands in it */
+  shows: string
+  /** whether that only hints at what to write */
+  isHint: boolean
+  /** what can be chosen from */
+  options?: string[]
+  /** the form of what is ticked, and whether it is */
+  mark?: { form: 'square' | 'circle' | 'switch'; isOn: boolean }
 }
 
 /** What a primitive shows of itself. Only `blocks` has other things standing in it. */
 export type PrimitiveContent =
   | {
       type: 'blocks'
-      /** parts of its own in their order; `own` is where the block's children stand */
-      holds: (Part | 'own')[]
+      /** parts of its own in their order; `own` is where the block's children stand, or one of them by its key */
+      holds: (Part | 'own' | { child: string })[]
     }
   | {
       type: 'text'
@@ -27,8 +51,12 @@ export type PrimitiveContent =
       middle?: boolean
       /** the whole of it is a link, so that no part of it leads elsewhere */
       isLink?: boolean
+      /** a link that is no running text is not underlined */
+      isBare?: boolean
     }
   | ({ type: 'picture' } & ShownPicture)
+  | ({ type: 'icon'; size: WrittenLength } & ShownIcon)
+  | ({ type: 'control' } & ShownControl)
   /** something drawn, as large as it says where its size is `fit` */
   | { type: 'shape'; shape: 'line'; isDown: boolean; width: WrittenLength; height: WrittenLength }
 
@@ -40,6 +68,8 @@ export type ElementAttributes = Record<string, string | undefined>
 /** What a block is made of. */
 export interface Primitive {
   content: PrimitiveContent
+  /** its element, where what it is made of asks for another than the block's */
+  tag?: Tag
   attributes?: ElementAttributes
 }
 
@@ -48,6 +78,10 @@ export interface Part extends Primitive {
   name: string
   tag: Tag
   values: Varying
+  /** a pane that is shut: not drawn, but there in HTML, where a visitor may open it */
+  isClosed?: boolean
+  /** set in the block's own type level, colour and alignment, where it has none of its own */
+  isDressed?: true
 }
 
 /** A box around a block's own children and nothing else. */

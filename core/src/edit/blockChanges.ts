@@ -26,7 +26,8 @@ export function setLeaf(ids: string[], path: string[], value: Json | undefined, 
   ])
 }
 
-const put = (block: Block): Operation => {
+/** Puts a block as it is. */
+export const putBlock = (block: Block): Operation => {
   return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
 }
 
@@ -37,7 +38,7 @@ export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], a
   const tops = made.map(([top, ...below], index) => {
     return [{ ...top, order: keys[index], parent: spot.parent ?? undefined } as Block, ...below]
   })
-  return [...renumber(renumbered, at), ...tops.flat().map(put)]
+  return [...renumber(renumbered, at), ...tops.flat().map(putBlock)]
 }
 
 function renumber(renumbered: { id: string; order: string }[], at: AtBand): Operation[] {

@@ -2,6 +2,8 @@ import type { TextStyle } from '../block/textStyle'
 import type {
   Arrangement,
   BlockNode,
+  ControlContent,
+  IconContent,
   NodeContent,
   NodeRun,
   Placing,
@@ -20,7 +22,7 @@ import {
   type TextSetting,
 } from '../text/paragraph'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
-import { MOST_UNITS, toUnits } from '../text/layoutUnit'
+import { MOST_UNITS, toUnits, UNITS_PER_PX } from '../text/layoutUnit'
 import type { WrittenLength } from '../units/length'
 import { Box, type LineFont, type Measures, type Sides, type SizedContent } from './box'
 import { FILL, FIT, FIXED, PERCENT, type Extent } from './extent'
@@ -63,16 +65,36 @@ export class BoxComputer {
 
   box(node: BlockNode, children: Box[]): Box {
     const { content, look } = node
-    if (content.type !== 'text') {
+    if (!isInOwnFont(content)) {
       const measures = this.measuresOf(node, this.pageFont)
       return new Box(node, children, measures, undefined, undefined, this.sized(content))
     }
     const font = this.lineFont(look.level)
+    if (content.type !== 'text')
+      return new Box(
+        node,
+        children,
+        this.measuresOf(node, font),
+        undefined,
+        font,
+        this.sizedByFont(content, font),
+      )
     const paragraph = this.paragraph(content.runs, look.level, font)
     return new Box(node, children, this.measuresOf(node, font), paragraph, font, undefined)
   }
 
-  private sized(content: Exclude<NodeContent, TextContent>): SizedContent | undefined {
+  /** A control has room for so many lines of its font; an icon is a square. */
+  private sizedByFont(content: IconContent | ControlContent, font: SetFont): SizedContent {
+    if (content.type === 'icon') {
+      const size = this.length(content.size, font)
+      return { width: size, height: size, keepsRatio: false }
+    }
+    const { em, lines } = content.room
+    const width = this.length({ value: em, unit: 'em' }, font)
+    return { width, height: lines * font.lineHeight * UNITS_PER_PX, keepsRatio: false }
+  }
+
+  private sized(content: Exclude<NodeContent, InOwnFont>): SizedContent | undefined {
     if (content.type === 'blocks') return undefined
     if (content.type === 'picture')
       return { width: toUnits(content.width), height: toUnits(content.height), keepsRatio: true }
@@ -122,7 +144,7 @@ export class BoxComputer {
 
   /** The font em, ex and ch of a block are measured by: its text's, else the page's. */
   fontOf({ content, look }: BlockNode): FontMeasures {
-    return content.type === 'text' ? this.lineFont(look.level) : this.pageFont
+    return isInOwnFont(content) ? this.lineFont(look.level) : this.pageFont
   }
 
   /** A length of a block's looks, px. */
@@ -202,6 +224,12 @@ export class BoxComputer {
     return Math.round(value * (unit === 'em' ? size : rootFontSize(this.environment)))
   }
 }
+
+type InOwnFont = TextContent | IconContent | ControlContent
+
+/** Whether what is shown is set in the block's own type level. */
+const isInOwnFont = (content: NodeContent): content is InOwnFont =>
+  content.type === 'text' || content.type === 'icon' || content.type === 'control'
 
 const hasBorder = ({ border: [top, right, bottom, left] }: BlockNode['look']) =>
   Boolean(top || right || bottom || left)

@@ -1,4 +1,4 @@
-import type { ShownPicture } from '../block/primitive'
+import type { ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
 import type { BlockNode, NodeRun } from '../resolve/node'
 import { htmlElement, lines, type Content, type Markup } from '../text/elementWriter'
 import { isSafeLink } from '../text/safeAddress'
@@ -9,16 +9,21 @@ export interface HtmlOptions {
   pictureAddress: (picture: ShownPicture) => string
   /** writes each instance's key as `data-key` */
   withKeys: boolean
+  isInForm?: boolean
 }
 
 /** An instance and what stands in it as HTML. */
 export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
-  const attributes = {
+  const own = {
     class: options.classes.get(node.key),
     'data-key': options.withKeys ? node.key : undefined,
-    ...node.attributes,
   }
-  return htmlElement(node.tag, attributes, contentHtml(node, options))
+  const attributes = { ...own, ...node.attributes }
+  // HTML has no form in a form: what would be one is part of the outer.
+  const isForm = node.tag === 'form'
+  const tag = isForm && options.isInForm ? 'div' : node.tag
+  const inside = isForm ? { ...options, isInForm: true } : options
+  return htmlElement(tag, tag === 'div' && isForm ? own : attributes, contentHtml(node, inside))
 }
 
 function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Content {
@@ -29,17 +34,41 @@ function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Co
       return textHtml(content.runs)
     case 'picture':
       return pictureHtml(content, options)
+    case 'icon':
+      return iconHtml(content)
+    case 'control':
+      return controlHtml(content)
     case 'shape':
       return ''
   }
 }
 
 function pictureHtml(picture: ShownPicture, { pictureAddress }: HtmlOptions): Markup {
-  return htmlElement('img', {
-    src: pictureAddress(picture),
-    alt: picture.alt,
-    width: Math.round(picture.width),
-    height: Math.round(picture.height),
+  const { alt, plays } = picture
+  const address = pictureAddress(picture)
+  if (plays === 'video') return htmlElement('video', { controls: '', poster: address, 'aria-label': alt })
+  if (plays === 'sound') return htmlElement('audio', { controls: '', 'aria-label': alt })
+  const [width, height] = [Math.round(picture.width), Math.round(picture.height)]
+  return htmlElement('img', { src: address, alt, width, height })
+}
+
+/** An icon that only decorates is kept from those who would hear it. */
+function iconHtml({ paths, alt }: ShownIcon): Markup {
+  const heard = alt ? { role: 'img', 'aria-label': alt } : { 'aria-hidden': 'true' }
+  const attributes = { viewBox: '0 0 24 24', focusable: 'false', ...heard }
+  return htmlElement(
+    'svg',
+    attributes,
+    paths.map((d) => htmlElement('path', { d })),
+  )
+}
+
+function controlHtml({ control, shows, isHint, options = [] }: ShownControl): Content {
+  if (control === 'area') return isHint ? '' : shows
+  if (control !== 'select') return ''
+  return options.map((option) => {
+    const selected = option === shows && !isHint ? '' : undefined
+    return htmlElement('option', { selected }, option)
   })
 }
 

@@ -1,6 +1,6 @@
 import { LOOK_NAMES, looks, looksOn, type AnyLook, type LookName } from '../block/looks'
 import { fittedColumn } from '../resolve/fittedColumn'
-import type { Arrangement, BlockNode, PageNode, ShapeContent, Size } from '../resolve/node'
+import type { Arrangement, BlockNode, ControlContent, PageNode, ShapeContent, Size } from '../resolve/node'
 import { cssLength, roundTo, type WrittenLength } from '../units/length'
 
 /** CSS declarations of one block at one band, by property. */
@@ -11,6 +11,7 @@ export const INITIAL: Record<string, string> = {
   ...Object.fromEntries(LOOK_NAMES.flatMap((name) => (looks[name] as AnyLook).css(looks[name].initial))),
   'align-self': 'auto',
   contain: 'none',
+  'contain-intrinsic-size': 'none',
   display: 'block',
   flex: '0 1 auto',
   height: 'auto',
@@ -24,6 +25,7 @@ export const INITIAL: Record<string, string> = {
   order: '0',
   overflow: 'visible',
   position: 'static',
+  'text-decoration': 'underline',
   translate: 'none',
   width: 'auto',
 }
@@ -62,6 +64,10 @@ function inside(node: BlockNode, css: Declarations) {
   if (content.type === 'blocks') arrangement(node, css)
   else css.set('display', 'block')
   if (content.type === 'shape') shape(content, css)
+  if (content.type === 'control') control(content, css)
+  const isUnderlined = content.type === 'text' && content.underlined
+  if (node.tag === 'a' && !isUnderlined) css.set('text-decoration', 'none')
+  if (content.type === 'icon') sizeContained(content.size, content.size, css).set('position', 'relative')
   const [top, right, bottom, left] = arrange.padding.map(cssLength)
   if (arrange.inset) {
     const { left: atLeft, right: atRight, contentWidth } = arrange.inset
@@ -73,9 +79,19 @@ function inside(node: BlockNode, css: Declarations) {
   } else if (!arrange.padding.every(isZero)) css.set('padding', `${top} ${right} ${bottom} ${left}`)
 }
 
-/** A box around nothing, as large as its content says; what is drawn in it stands in its middle. */
-function shape({ isDown, width, height }: ShapeContent, css: Declarations) {
+/** A box as large as it says, whatever the browser would make of what is in it. */
+const sizeContained = (width: WrittenLength, height: WrittenLength, css: Declarations) =>
   css.set('contain', 'size').set('contain-intrinsic-size', `${cssLength(width)} ${cssLength(height)}`)
+
+/** A control has room for what its block says; what is ticked stands in the middle of its line. */
+function control({ control: form, room }: ControlContent, css: Declarations) {
+  css.set('contain', 'size').set('contain-intrinsic-size', `${room.em}em calc(${room.lines} * 1lh)`)
+  if (form === 'mark') css.set('display', 'grid')
+}
+
+/** A box around nothing; what is drawn in it stands in its middle. */
+function shape({ isDown, width, height }: ShapeContent, css: Declarations) {
+  sizeContained(width, height, css)
   css.set('--along', isDown ? 'to bottom' : 'to right')
   css.set('background-image', 'var(--dashes)').set('background-repeat', 'no-repeat')
   css.set('background-position', 'center').set('background-origin', 'content-box')

@@ -4,6 +4,7 @@ import type { BlockNode, PageNode } from '../resolve/node'
 import { childrenHtml } from './blockHtml'
 import { cssFontFace, cssSheet } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStyle, written } from '../text/elementWriter'
+import { needsScript, PAGE_SCRIPT } from './pageScript'
 import { blockRules, resetRules, type PageAtBands } from './stylesheet'
 
 /** A font file the page brings along. */
@@ -40,7 +41,8 @@ export function pageHtml(options: PageHtmlOptions): string {
     ...blockRules({ bands, lead, pages }, classes),
   ])
   const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]
-  return written(htmlPage(language, head, childrenHtml(page.children, { classes, pictureAddress, withKeys })))
+  const body = childrenHtml(page.children, { classes, pictureAddress, withKeys })
+  return written(htmlPage(language, head, needsScript(page.children) ? [body, PAGE_SCRIPT, '\n'] : body))
 }
 
 /** A class for each instance: its name, with a number where two share one. */

@@ -19,14 +19,37 @@ export interface PageAtBands {
 
 const RESET = fixedCss`*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
 body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere }
-picture { display: block; position: relative; overflow: clip }
-picture::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
-picture > img { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
-button { appearance: none; background: none; border-radius: 0; cursor: pointer }
+picture, figure { display: block; position: relative; overflow: clip }
+picture::before, figure::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
+picture > img, figure > * { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
+span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: 2; stroke-linecap: round; stroke-linejoin: round }
+button, input, select, textarea { appearance: none; background: none; border-radius: 0; font: inherit; color: inherit }
+button, select, summary { cursor: pointer }
+textarea { resize: vertical }
+select { background: url("data:image/svg+xml;base64,PHN2ZyB4bWxucz0iaHR0cDovL3d3dy53My5vcmcvMjAwMC9zdmciIHZpZXdCb3g9IjAgMCAxMiA4Ij48cGF0aCBkPSJNMSAxLjVMNiA2LjVMMTEgMS41IiBmaWxsPSJub25lIiBzdHJva2U9IiM2NjYiIHN0cm9rZS13aWR0aD0iMiIvPjwvc3ZnPg==") right 12px center / 12px 8px no-repeat }
+::placeholder { color: inherit; opacity: 0.75 }
+input[type=number] { appearance: textfield }
+input[type=checkbox], input[type=radio] { align-content: center; cursor: pointer }
+input[type=checkbox]::before, input[type=radio]::before { content: ""; height: 1.25em; padding: 3px; border: 2px solid }
+input[type=radio]::before { border-radius: 50% }
+input:checked::before { background: linear-gradient(currentColor 0 0) content-box }
+input[type=radio]:checked::before { background: radial-gradient(circle closest-side, currentColor 98%, transparent) content-box }
+input[role=switch]::before { height: 1.2em; background: linear-gradient(currentColor 0 0) left / 50% 100% no-repeat content-box }
+input[role=switch]:checked::before { background: linear-gradient(currentColor 0 0) right / 50% 100% no-repeat content-box }
+legend { float: left }
+ul, ol, summary { list-style: none }
+summary::-webkit-details-marker { display: none }
+tbody { display: contents }
+th { font-weight: inherit; text-align: inherit }
 strong, em, small, a { line-height: 0 }
 strong { font-weight: 700 }
 small { font-size: 0.8em }
 a { color: inherit }
+[data-shut] { display: none !important }
+[data-open] { display: flex !important }
+@media (scripting: none) { [data-kept] { display: flex !important } [data-step] { display: none !important } }
+[role=tab][aria-selected=true] { background-color: #eceeea }
+[role=tab][aria-selected=false] { background-color: transparent }
 `
 
 /** Where a length goes by the page's font on a block that has another. */
@@ -123,6 +146,15 @@ function difference(css: Declarations, nearer: Declarations): Declarations {
   return changed
 }
 
+/** One rule for all that are alike: lines of a menu, cells of a table. */
 function rulesOf(declarations: Map<string, Declarations>, classes: Map<string, string>): Css[] {
-  return [...declarations].map(([key, css]) => cssRule(`.${classes.get(key)}`, css))
+  const alike = new Map<string, { selectors: string[]; css: Declarations }>()
+  for (const [key, css] of declarations) {
+    const text = JSON.stringify([...css])
+    const selector = `.${classes.get(key)}`
+    const group = alike.get(text)
+    if (group) group.selectors.push(selector)
+    else alike.set(text, { selectors: [selector], css })
+  }
+  return [...alike.values()].map(({ selectors, css }) => cssRule(selectors, css))
 }

@@ -4,7 +4,10 @@ import type { Box } from '../layout/box'
 import type { PageLayout } from '../layout/pageLayout'
 import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
 import { fittedRadii, innerRadii } from '../vector/roundedRect'
+import { controlMarks } from './controlMarks'
 import type { Finish, PictureAddress } from './finish'
+import { iconMarks } from './iconMarks'
+import { playMarks } from './playMarks'
 import { textMarks } from './textMarks'
 
 /** An instance painted with all that stands in it, and how far up and down that reaches, px from its own top. */
@@ -94,9 +97,20 @@ export class PagePainter {
 
   private contentMarks(box: Box, room: PaintRoom): Mark[] {
     const { content, look } = box.node
-    if (content.type === 'text') return textMarks(box, room.colour(look.colour, 'words'))
-    if (content.type !== 'picture') return []
-    return this.finish.picture(room.content, look.pictureFit, this.pictureAddress(content))
+    switch (content.type) {
+      case 'text':
+        return textMarks(box, room.colour(look.colour, 'words'))
+      case 'control':
+        return controlMarks(content, box, room)
+      case 'icon':
+        return iconMarks(content, room.content, room.colour(look.colour, 'words'))
+      case 'picture': {
+        const picture = this.finish.picture(room.content, look.pictureFit, this.pictureAddress(content))
+        return content.plays ? [...picture, ...playMarks(content.plays, room.content)] : picture
+      }
+      default:
+        return []
+    }
   }
 
   private roomOf(box: Box, layout: PageLayout, ground: string): PaintRoom {

@@ -90,6 +90,8 @@ function shapeNodes({ outline, fill, stroke }: Shape, newId: NewId): SvgNode[] {
     node.attributes.stroke = stroke.colour
     node.attributes['stroke-width'] = stroke.width
     if (stroke.dashes) node.attributes['stroke-dasharray'] = stroke.dashes.join(' ')
+    if (stroke.isRound)
+      Object.assign(node.attributes, { 'stroke-linecap': 'round', 'stroke-linejoin': 'round' })
     if (stroke.opacity !== undefined) node.attributes['stroke-opacity'] = stroke.opacity
   }
   return [...before, node]

@@ -1,4 +1,5 @@
-import type { Box } from '../layout/box'
+import type { TextStyle } from '../block/textStyle'
+import type { Box, LineFont } from '../layout/box'
 import { breakLines, type Line } from '../text/lines'
 import { widthBetween, type Item, type Paragraph } from '../text/paragraph'
 import { rectMark, type Mark, type Words } from '../vector/mark'
@@ -18,6 +19,18 @@ export function textMarks(box: Box, colour: string): Mark[] {
     const baseline = top + index * font.lineHeight + font.baseline
     return lineMarks(paragraph, line, { x: start, y: baseline, colour, underlined: content.underlined })
   })
+}
+
+/** Words on one line that are no text of the page's own, such as a hint in a field; what has no room is cut off there. */
+export function shownWords(
+  { text, x, y, room }: { text: string; x: number; y: number; room: number },
+  style: TextStyle,
+  font: LineFont,
+  colour: string,
+): Mark[] {
+  if (room <= 0) return []
+  const { family, weight, italic } = style
+  return [{ type: 'words', x, y, text, family, size: font.size, weight, italic, colour }]
 }
 
 /** Text starts at the top of its box, or stands in the middle. */

@@ -10,8 +10,11 @@ const KIND = { from: 'kind' } as const
  * Whatever else dresses a block (a part of the style guide, an original, a row) is a layer between the first two.
  */
 export function blockLayers(block: Block, at: AtBand): Layer[] {
-  const { values } = kindOf(block)
-  return [{ source: KIND, values, record: values }, ...recordLayers(block, at)]
+  const { values, variants } = kindOf(block)
+  const usual: Layer = { source: KIND, values, record: values }
+  const variant = block.variant === undefined ? undefined : variants?.[block.variant]?.values
+  if (!variant) return [usual, ...recordLayers(block, at)]
+  return [usual, { source: KIND, values: variant, record: variant }, ...recordLayers(block, at)]
 }
 
 /** The value of a block's leaf at a band, and where it stands. @param path keys, such as `['place', 'width']` */
@@ -32,8 +35,8 @@ export function blockValues(block: Block, at: AtBand): Varying {
   )
 }
 
-function varyingOf({ arrange, place, look, hidden }: Varying): Varying {
-  return { arrange, place, look, hidden }
+function varyingOf({ arrange, place, look, hidden, manner }: Varying): Varying {
+  return { arrange, place, look, hidden, manner }
 }
 
 /** A block's order key at a band: its own there, or the one it comes from on the way to the lead. */

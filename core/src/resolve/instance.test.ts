@@ -1,4 +1,4 @@
-import type { Primitive } from '../block/primitive'
+import { siteFactsAt } from '../site/siteFacts'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { px } from '../units/length'
@@ -7,53 +7,52 @@ import { bandsOf } from './resolvePage'
 import { StyleTokens } from './styleTokens'
 
 const at = { bands: bandsOf(usualSite), band: usualBands.wide }
-const maker = new InstanceMaker({
-  document: 'page000000000000',
-  at,
-  grid: usualSite.records.bands[usualBands.wide].grid,
-  tokens: new StyleTokens(plainStyle, at),
-  pageAddress: (page) => (page === 'pagefares0000000' ? '/fares' : undefined),
-})
+const FARES = 'pagefares0000000'
+const site = {
+  ...usualSite.records,
+  pages: { [FARES]: { id: FARES, order: 'a0', title: 'Fares', path: 'fares' } },
+}
+const makerOf = (withHidden: boolean) =>
+  new InstanceMaker({
+    document: 'page000000000000',
+    at,
+    grid: usualSite.records.bands[usualBands.wide].grid,
+    tokens: new StyleTokens(plainStyle, at),
+    site: siteFactsAt(site, 'page000000000000'),
+    withHidden,
+  })
+const maker = makerOf(false)
 const block = { id: 'block00000000000', order: 'a0', kind: 'box' as const }
 
 test('parts of a block have keys of their own, and what an edit to any of them writes is the block', () => {
-  const child = maker.instance(
-    { ...block, id: 'child00000000000', kind: 'text', text: [{ insert: 'In it' }] },
+  const answer = maker.instance(
+    { ...block, id: 'child00000000000', kind: 'text', name: 'May I?', text: [{ insert: 'You may.' }] },
     [],
   )
-  const field: Primitive = {
-    content: {
-      type: 'blocks',
-      holds: [
-        {
-          name: 'label',
-          tag: 'p',
-          values: { place: { width: 'fit' } },
-          content: { type: 'text', text: [{ insert: 'E-mail' }] },
-        },
-        {
-          name: 'body',
-          tag: 'div',
-          values: { arrange: { gap: px(8) } },
-          content: { type: 'blocks', holds: ['own'] },
-        },
-      ],
-    },
-  }
-  const frame = maker.instance(block, [])
-  const node = maker.expand(field, frame, [child])
-  const [label, body] = node.children
-  expect([node.key, label.key, body.key]).toEqual([block.id, `${block.id}/label`, `${block.id}/body`])
-  expect(new Set([node, label, body].map(({ origin }) => origin.record))).toEqual(new Set([block.id]))
-  expect(body.children).toEqual([child])
-  expect(body.arrange.rowGap).toEqual(px(8))
-  expect(label.content).toMatchObject({ type: 'text', runs: [{ text: 'E-mail' }] })
+  const node = maker.instance({ ...block, kind: 'accordion' }, [answer])
+  const [question] = node.children
+  const [head, panel] = question.children
+  expect([question.key, head.key, panel.key]).toEqual(
+    ['', '/head', '/panel'].map((part) => `${block.id}/question ${answer.key}${part}`),
+  )
+  expect([question, head, panel].map(({ origin }) => origin.record)).toEqual([block.id, block.id, block.id])
+  expect([node.isPart, question.isPart, answer.isPart]).toEqual([false, true, false])
+  expect(head.children[0].content).toMatchObject({ type: 'text', runs: [{ text: 'May I?' }] })
+  expect(panel.children).toEqual([answer])
+})
+
+test('a pane that is shut is not drawn, and stands in the tree where hidden things do', () => {
+  const child = maker.instance({ ...block, id: 'child00000000000' }, [])
+  const shut = { ...block, kind: 'accordion' as const, data: { open: 0 } }
+  expect(maker.instance(shut, [child]).children[0].children).toHaveLength(1)
+  const [, panel] = makerOf(true).instance(shut, [child]).children[0].children
+  expect(panel).toMatchObject({ isClosed: true, hidden: false, children: [child] })
 })
 
 test('a link leads to a page wherever it stands, or to an address; inside it nothing leads elsewhere', () => {
   const link = { ...block, kind: 'link' as const, text: [{ insert: 'Fares', attributes: { link: '/x' } }] }
   const toPage = maker.instance({ ...link, data: { to: { page: 'pagefares0000000' } } }, [])
-  expect(toPage.attributes).toEqual({ href: '/fares' })
+  expect(toPage.attributes).toEqual({ href: '/' })
   expect(toPage.content).toMatchObject({ runs: [{ text: 'Fares', link: undefined }], underlined: true })
   expect(maker.instance({ ...link, data: { to: { address: 'tel:123' } } }, []).attributes.href).toBe(
     'tel:123',

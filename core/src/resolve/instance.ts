@@ -9,6 +9,7 @@ import {
   type WrittenLook,
 } from '../block/looks'
 import type { Part, Primitive, PrimitiveContent } from '../block/primitive'
+import type { SiteFacts } from '../block/siteFacts'
 import type { BandGrid } from '../grid/bandGrid'
 import { arrangement } from './arrangement'
 import { blockValues } from './blockLayers'
@@ -24,12 +25,19 @@ export interface Surroundings {
   at: AtBand
   grid: BandGrid
   tokens: StyleTokens
-  pageAddress: (page: string) => string | undefined
+  site: SiteFacts
+  /** whether what is not shown at the band, or is shut, stands in the tree all the same */
+  withHidden: boolean
 }
 
 type Values = { arrange: Arrangement; place: Placing; look: ResolvedLook }
-type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'>
+/** @property worn how the block itself looks, which parts of it may take over */
+type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { worn: ResolvedLook }
 
+/** Looks a part has from its block where it has none of its own. */
+const WORN: LookName[] = ['level', 'colour', 'textAlign']
+
+const NO_ORDER: string[] = []
 const BLOCKS: NodeContent = { type: 'blocks' }
 
 /** Makes instances of blocks: their values found, what their kind says they are made of laid out as nodes. */
@@ -38,8 +46,11 @@ export class InstanceMaker {
 
   constructor(private around: Surroundings) {}
 
-  /** @param children instances of the blocks that stand in it */
-  instance(block: Block, children: BlockNode[]): BlockNode {
+  /**
+   * @param children instances of the blocks that stand in it
+   * @param order ids of all that stand in it as the lead band has them; as they come where none are given
+   */
+  instance(block: Block, children: BlockNode[], order = NO_ORDER): BlockNode {
     const kind = kindOf(block)
     const tag = tagOf(block)
     const values = blockValues(block, this.around.at)
@@ -51,60 +62,90 @@ export class InstanceMaker {
     const frame: Frame = {
       key: block.id,
       origin: { document: this.around.document, record: block.id },
+      isPart: false,
+      isClosed: false,
       tag,
       name: nameOf(block),
       hidden: values.hidden ?? false,
       arrange: isUsual('arrange') ? usual.arrange : this.arranging(values.arrange, kind.keepsMargins),
       place,
       look,
+      worn: look,
     }
     const primitive = kind.anatomy({
+      key: frame.key,
       text: block.text ?? [],
       data: block.data ?? {},
       look,
       isFit: { across: place.width.type === 'fit', down: place.height.type === 'fit' },
-      pageAddress: this.around.pageAddress,
+      arrange: values.arrange ?? {},
+      manner: values.manner,
+      children: children.map(({ key, name, hidden, origin }, index) => ({
+        key,
+        name,
+        isHidden: hidden,
+        place: (order.length ? order.indexOf(origin.record) : index) + 1,
+      })),
+      site: this.around.site,
     })
     return this.expand(primitive, frame, children)
   }
 
   /** A node for a primitive, and for each part that stands in it. @param own the children of the block it is of */
-  expand({ content, attributes = {} }: Primitive, frame: Frame, own: BlockNode[]): BlockNode {
-    const { key, origin, tag, name, hidden, arrange, place, look } = frame
+  expand({ content, tag, attributes = {} }: Primitive, frame: Frame, own: BlockNode[]): BlockNode {
     const children = content.type === 'blocks' ? this.holding(content.holds, frame, own) : []
+    // Fields in one order make objects alike, which engines read faster than any other.
     return {
-      key,
-      origin,
-      tag,
-      name,
-      hidden,
-      arrange,
-      place,
-      look,
+      key: frame.key,
+      origin: frame.origin,
+      isPart: frame.isPart,
+      isClosed: frame.isClosed,
+      tag: tag ?? frame.tag,
+      name: frame.name,
+      hidden: frame.hidden,
+      arrange: frame.arrange,
+      place: frame.place,
+      look: frame.look,
       content: contentOf(content, attributes),
       attributes,
       children,
     }
   }
 
-  private holding(holds: (Part | 'own')[], owner: Frame, own: BlockNode[]): BlockNode[] {
+  private holding(holds: (Part | 'own' | { child: string })[], owner: Frame, own: BlockNode[]): BlockNode[] {
     if (holds.length === 1 && holds[0] === 'own') return own
-    return holds.flatMap((one) => (one === 'own' ? own : [this.part(one, owner, own)]))
+    return holds.flatMap((one) => {
+      if (one === 'own') return own
+      if ('child' in one) return own.filter(({ key }) => key === one.child)
+      const isShown = this.around.withHidden || !(one.isClosed || one.values.hidden)
+      return isShown ? [this.part(one, owner, own)] : []
+    })
   }
 
-  private part(part: Part, { key, origin, name }: Frame, own: BlockNode[]): BlockNode {
+  private part(part: Part, owner: Frame, own: BlockNode[]): BlockNode {
+    const { key, origin, name } = owner
     const { arrange, place, look = {}, hidden = false } = part.values
     const frame: Frame = {
       key: `${key}/${part.name}`,
       origin,
+      isPart: true,
+      isClosed: part.isClosed ?? false,
       tag: part.tag,
       name: `${name} ${part.name}`,
       hidden,
       arrange: this.arranging(arrange, false),
       place: this.placing(place),
-      look: this.looking(look, part.tag),
+      look: this.partLook(part, look, owner.worn),
+      worn: owner.worn,
     }
     return this.expand(part, frame, own)
+  }
+
+  private partLook({ tag, isDressed }: Part, written: WrittenLook, around: ResolvedLook): ResolvedLook {
+    const look = this.looking(written, tag)
+    if (!isDressed) return look
+    const worn = WORN.filter((name) => written[name] === undefined).map((name) => [name, around[name]])
+    return { ...look, ...Object.fromEntries(worn) } as ResolvedLook
   }
 
   /** What blocks that set nothing of their own have in common: one object for all, which layout recognises. */
@@ -150,9 +191,9 @@ function contentOf(content: PrimitiveContent, { href }: Primitive['attributes'] 
     case 'blocks':
       return BLOCKS
     case 'text': {
-      const { text, middle = false, isLink = false } = content
+      const { text, middle = false, isLink = false, isBare = false } = content
       const runs = textRuns(text, !isLink)
-      return { type: 'text', runs, middle, underlined: href !== undefined, takesLinks: !isLink }
+      return { type: 'text', runs, middle, underlined: href !== undefined && !isBare, takesLinks: !isLink }
     }
     default:
       return content

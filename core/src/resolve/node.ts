@@ -1,5 +1,5 @@
 import type { ResolvedLook } from '../block/looks'
-import type { ElementAttributes, ShownPicture } from '../block/primitive'
+import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
 import type { Tag } from '../block/tags'
 import type { TextRun } from '../text/paragraph'
 import type { WrittenLength } from '../units/length'
@@ -88,8 +88,18 @@ export interface ShapeContent {
   height: WrittenLength
 }
 
+export interface IconContent extends ShownIcon {
+  type: 'icon'
+  size: WrittenLength
+}
+
+export interface ControlContent extends ShownControl {
+  type: 'control'
+}
+
 /** What an instance shows of itself; only one with `blocks` has children. */
-export type NodeContent = { type: 'blocks' } | TextContent | PictureContent | ShapeContent
+export type NodeContent =
+  { type: 'blocks' } | TextContent | PictureContent | IconContent | ControlContent | ShapeContent
 
 /** What a change to an instance writes: a record of a document. */
 export interface Origin {
@@ -105,6 +115,10 @@ export interface BlockNode {
   /** the path that made it: the block, then the part of it */
   key: string
   origin: Origin
+  /** a part of a block, not a block that stands in it */
+  isPart: boolean
+  /** a pane that is shut; only in trees resolved with hidden blocks */
+  isClosed: boolean
   tag: Tag
   name: string
   /** not shown at this band; only in trees resolved with hidden blocks */

@@ -1,9 +1,9 @@
-import type { Block } from '../block/block'
+import { kindOf, type Block } from '../block/block'
 import { changedRecords } from '../document/recordChanges'
 import type { DrawingDocument } from '../drawing/drawing'
 import { bandsInOrder } from '../grid/band'
-import { pageAddresses } from '../site/address'
 import { gridOfPage } from '../site/pageGrid'
+import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
 import type { StyleDocument } from '../style/style'
 import { blockValue, orderAtBand } from './blockLayers'
@@ -68,17 +68,17 @@ export class PageResolver {
   }
 
   private knownOf({ drawing, site, style }: PageSources, band: string): Known {
-    const { bands, settings, pages } = site.records
-    const context = [bands, settings, pages, style, band, drawing.id]
+    const { bands, settings, pages, sections, menus, menuEntries } = site.records
+    const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id]
     if (this.known && sameElements(this.known.context, context)) return this.known
     const at: AtBand = { bands: bandsOf(site), band }
-    let addresses: Map<string, string> | undefined
     const maker = new InstanceMaker({
       document: drawing.id,
       at,
       grid: gridOfPage(site.records, drawing.id, band),
       tokens: new StyleTokens(style, at),
-      pageAddress: (page) => (addresses ??= pageAddresses(pages)).get(page),
+      site: siteFactsAt(site.records, drawing.id),
+      withHidden: this.options.withHidden,
     })
     const { blocks } = drawing.records
     return (this.known = { context, blocks, index: new ChildIndex(blocks), at, maker, made: new Map() })
@@ -106,12 +106,18 @@ export class PageResolver {
     return inBandOrder(shown, known.at).map((block) => this.node(block, known, touched))
   }
 
+  /** Ids of what stands in a block with panes, whatever a band hides or reorders: which of them is open goes by it. */
+  private leadOrder(block: Block, { index }: Known): string[] | undefined {
+    if (!kindOf(block).hasPanes) return undefined
+    return index.below(block.id).map(({ id }) => id)
+  }
+
   private node(block: Block, known: Known, touched: Set<string>): BlockNode {
     const made = known.made.get(block.id)
     if (made && !touched.has(block.id)) return made.node
     const children = this.nodesBelow(block.id, known, touched)
     if (made?.block === block && sameElements(made.children, children)) return made.node
-    const node = known.maker.instance(block, children)
+    const node = known.maker.instance(block, children, this.leadOrder(block, known))
     known.made.set(block.id, { block, children, node })
     return node
   }

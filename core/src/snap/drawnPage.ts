@@ -33,34 +33,45 @@ export interface DrawnPage {
   snapsToBlocks: boolean
 }
 
-/** Where every instance of a layout stands, in reading order, parents first. */
+/** Where every block of a layout stands, in reading order, parents first; parts of blocks are of them. */
 export function placeBlocks(layout: PageLayout): Map<string, Placed> {
   const placed = new Map<string, Placed>()
-  const walk = (box: Box, parent: Placed | null) => {
-    const { key, origin } = box.node
+  const walk = (box: Box, parent: Placed | null, x: number, y: number) => {
+    const { key, origin, isPart } = box.node
+    if (isPart) {
+      for (const child of box.children) walk(child, parent, x + box.x, y + box.y)
+      return
+    }
     const own: Placed = {
       key,
       record: origin.record,
       box,
       parent: parent?.key ?? null,
       depth: parent ? parent.depth + 1 : 0,
-      x: (parent?.x ?? 0) + box.x,
-      y: (parent?.y ?? 0) + box.y,
+      x: x + box.x,
+      y: y + box.y,
       w: box.w,
       h: box.h,
     }
     placed.set(key, own)
-    for (const child of box.children) walk(child, own)
+    for (const child of box.children) walk(child, own, own.x, own.y)
   }
-  for (const section of layout.sections) walk(section, null)
+  for (const section of layout.sections) walk(section, null, 0, 0)
   return placed
 }
 
 /** What stands in a block (null: on the page itself), in order. */
 export function childrenOf({ placed }: DrawnPage, parent: Placed | null): Placed[] {
-  if (parent) return parent.box.children.map(({ node }) => placed.get(node.key) as Placed)
+  if (parent) return blocksIn(parent.box).map(({ node }) => placed.get(node.key) as Placed)
   return [...placed.values()].filter((one) => one.parent === null)
 }
+
+/** The boxes of the blocks that stand in one, whatever parts of it are around them. */
+const blocksIn = ({ children }: Box): Box[] =>
+  children.flatMap((child) => (child.node.isPart ? blocksIn(child) : [child]))
+
+/** Whether a block arranges what stands in it itself, and not parts of it. */
+export const arrangesItself = ({ box }: Placed): boolean => !box.children.some(({ node }) => node.isPart)
 
 /** What is left of a block inside its border: what freely placed children are measured from. */
 export function insideBorder({ x, y, w, h, box }: Placed): Rect {

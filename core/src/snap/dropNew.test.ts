@@ -1,5 +1,6 @@
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import type { Block } from '../block/block'
+import { putBlock } from '../edit/blockChanges'
 import { Draft, idOf, type Sketch } from '../testing/draft'
 import { box, column, row, section, spanning, text } from '../testing/sketches'
 import { beginDropNew, dropNew, waitAtEnd } from './dropNew'
@@ -12,16 +13,15 @@ const made = (name: string, kind: Block['kind'] = 'text'): Block => {
 /** Drags a new block so that its corner and the pointer come to a point of the page, and lets it go. */
 function bring(draft: Draft, block: Block, x: number, y: number) {
   const before = draft.drawn
-  const waiting = waitAtEnd(before.blocks, block, idOf('around'), before.at)
+  const waiting = waitAtEnd(before.blocks, [block], idOf('around'), before.at)
   const trial = new Draft([], { library, width: draft.width })
-  trial.change(Object.values(before.blocks).map((one) => put(one)))
+  trial.change(Object.values(before.blocks).map(putBlock))
   trial.change(waiting.operations)
   const moving = beginDropNew(trial.drawn, waiting)
   if (!moving) throw new Error('It is not laid out.')
   const { w, h } = moving.grabbed
   draft.change(dropNew(moving, waiting, { x, y, w, h }, { x, y }).operations())
 }
-const put = (block: Block) => ({ type: 'put', collection: 'blocks', id: block.id, record: block }) as never
 const draftOf = (sketches: Sketch[], width?: number) => new Draft(sketches, { library, width })
 
 test('a new block comes among those of a column where the pointer is, and nothing else is made', () => {

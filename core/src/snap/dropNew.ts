@@ -1,7 +1,7 @@
 import { kindOf, type Block } from '../block/block'
 import { withValue } from '../document/path'
 import type { Operation, StoredRecord } from '../document/types'
-import { insertBlocks } from '../edit/blockChanges'
+import { insertBlocks, putBlock } from '../edit/blockChanges'
 import { fitInRow } from '../edit/fitInRow'
 import { siblingsAtBand } from '../resolve/siblings'
 import type { DrawnPage } from './drawnPage'
@@ -11,19 +11,31 @@ import type { Rect } from './snapEdges'
 
 type Blocks = Record<string, Block>
 
-/** A new block that waits at the end of the page to be dragged to its place. */
+/** A new block, with all that stands in it, that waits at the end of the page to be dragged to its place. */
 export interface Waiting {
   id: string
+  /** what stands in it */
+  below: Block[]
   /** what puts it there, in a section of its own where it cannot stand on the page itself */
   operations: Operation[]
 }
 
-/** Puts a new block at the end of a page, where it is laid out and may stay. @param section id for one around it */
-export function waitAtEnd(blocks: Blocks, block: Block, section: string, at: DrawnPage['at']): Waiting {
+/**
+ * Puts a new block at the end of a page, where it is laid out and may stay.
+ * @param made the block and all that stands in it, parents first
+ * @param section id for one around it
+ */
+export function waitAtEnd(
+  blocks: Blocks,
+  [block, ...below]: Block[],
+  section: string,
+  at: DrawnPage['at'],
+): Waiting {
   const around: Block = { id: section, order: 'a0', kind: 'section' }
-  const made = kindOf(block).standsOn === 'page' ? [block] : [around, { ...block, parent: section }]
+  const isSection = kindOf(block).standsOn === 'page'
+  const made = isSection ? [block, ...below] : [around, { ...block, parent: section }, ...below]
   const end = { parent: null, index: siblingsAtBand(blocks, null, at).length }
-  return { id: block.id, operations: insertBlocks(blocks, end, [made], at) }
+  return { id: block.id, below, operations: insertBlocks(blocks, end, [made], at) }
 }
 
 /** Begins to drag a waiting block. @param page laid out with the block in its waiting place */
@@ -53,11 +65,8 @@ function insertion({ page, block }: Moving, waiting: Waiting, moves: Operation[]
   const waits = block.parent !== undefined && moved.parent === block.parent
   if (waits) return waiting.operations
   const parent = moved.parent === undefined ? undefined : page.blocks[moved.parent]
-  const put = fitInRow(moved, parent, page.at) as unknown as StoredRecord
-  return [
-    ...moves.filter(({ id }) => id !== block.id),
-    { type: 'put', collection: 'blocks', id: block.id, record: put },
-  ]
+  const others = moves.filter(({ id }) => id !== block.id)
+  return [...others, ...[fitInRow(moved, parent, page.at), ...waiting.below].map(putBlock)]
 }
 
 /** A new block has one order, at whatever band it is put on the page. */

@@ -3,7 +3,14 @@ import { moveBlocks, setLeaf } from '../edit/blockChanges'
 import type { Operation } from '../document/types'
 import { anchoredPlace } from './anchoredPlace'
 import { columnsOf, spanOf } from './containerColumns'
-import { childrenOf, outermostPlaced, standsIn, type DrawnPage, type Placed } from './drawnPage'
+import {
+  arrangesItself,
+  childrenOf,
+  outermostPlaced,
+  standsIn,
+  type DrawnPage,
+  type Placed,
+} from './drawnPage'
 import { gridIndex, nearestColumn } from './dropInGrid'
 import type { HitIndex } from './hitTest'
 import { snapRect, type Rect, type SnapLines } from './snapEdges'
@@ -66,7 +73,12 @@ function containerAt({ page, hits, grabbed, block }: Moving, pointer: Point): Pl
   if (kindOf(block).standsOn === 'page') return null
   return hits
     .at(pointer)
-    .find((one) => !refusesParent(page.blocks[one.record], block) && !standsIn(page, one.key, grabbed.key))
+    .find(
+      (one) =>
+        arrangesItself(one) &&
+        !refusesParent(page.blocks[one.record], block) &&
+        !standsIn(page, one.key, grabbed.key),
+    )
 }
 
 /** Between the children of a row (along x) or a column (along y). */

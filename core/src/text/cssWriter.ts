@@ -48,17 +48,20 @@ const PROPERTY = /^(?:--)?[a-z][a-z\d-]*$/
 const CLASS = /^\.?[a-z][\w-]*$/i
 
 /**
- * A rule for a class or an element. A declaration whose value is not what CSS of ours is made of is left out.
+ * A rule for a class or an element, or for several. A declaration whose value is not what CSS of ours is made of is left
+ * out.
  * @throws Error for a selector or property that is none
  */
-export function cssRule(selector: string, declarations: Iterable<[string, string]>): Css {
-  if (!CLASS.test(selector)) throw new Error(`“${selector}” is no class or element`)
+export function cssRule(selectors: string | string[], declarations: Iterable<[string, string]>): Css {
+  const all = [selectors].flat()
+  const wrong = all.find((selector) => !CLASS.test(selector))
+  if (wrong !== undefined) throw new Error(`“${wrong}” is no class or element`)
   const parts: string[] = []
   for (const [property, value] of declarations) {
     if (!PROPERTY.test(property)) throw new Error(`“${property}” is no property`)
     if (isSafeValue(value)) parts.push(`${property}: ${value}`)
   }
-  return sealed(parts.length ? `${selector} { ${parts.join('; ')} }` : '')
+  return sealed(parts.length ? `${all.join(', ')} { ${parts.join('; ')} }` : '')
 }
 
 /** A font that travels with the page. Nothing where its address is not one of our own. */

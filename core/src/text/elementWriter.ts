@@ -46,6 +46,10 @@ export function xmlElement(name: string, attributes: Attributes, content: Conten
 /** The style element of an HTML page. Rules come from the CSS writer, which writes nothing that could end it. */
 export const htmlStyle = (css: Css): Markup => sealed(`<style>\n${writtenCss(css)}</style>`)
 
+/** A script that stands in the code itself; nothing from a project may be put into it. It runs when the page is read. */
+export const fixedScript = (script: TemplateStringsArray): Markup =>
+  sealed(`<script type="module">${script[0]}</script>`)
+
 /** The style element of an SVG, where CSS is text like any other. */
 export const svgStyle = (css: Css): Content =>
   writtenCss(css) ? xmlElement('style', {}, writtenCss(css)) : ''

@@ -56,6 +56,8 @@ export interface StrokePaint {
   /** lengths of dashes and gaps in turns; solid without */
   dashes?: number[]
   opacity?: number
+  /** ends and corners are round */
+  isRound?: boolean
 }
 
 /** A colour, or what is drawn in its place. */

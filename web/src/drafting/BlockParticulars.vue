@@ -3,9 +3,12 @@ import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { kindOf } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
+import type { BlockKindName } from '@nolvex/core/block/kinds'
+import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import LineInput from '../forms/LineInput.vue'
+import SelectField from '../forms/SelectField.vue'
 import { useFields, type FieldState } from './fields/useFields'
 import LeafRow from './LeafRow.vue'
 import { useDraftingPage } from './useDraftingPage'
@@ -44,6 +47,19 @@ const title = computed(() => {
   return labels.size === 1 ? `each a ${[...labels][0]}` : [...labels].join(', ')
 })
 
+/** What the block is, and what it may become. */
+const becomes = computed((): Record<string, string> => {
+  if (!one.value) return {}
+  const kinds = [one.value.kind, ...kindsFitting(page.blocks.value, one.value)]
+  return Object.fromEntries(kinds.map((kind) => [kind, kindOf({ kind }).label.toLowerCase()]))
+})
+
+function become(kind: string) {
+  if (!one.value || kind === one.value.kind) return
+  const label = `Make ${page.nameOf(page.selection.value[0])} a ${becomes.value[kind]}`
+  page.change(label, changeKind(page.blocks.value, one.value.id, kind as BlockKindName))
+}
+
 function rename(name: string) {
   const id = one.value?.id
   if (!id) return
@@ -64,9 +80,17 @@ function rename(name: string) {
         @change="rename"
       />
       <h2 v-else>{{ chosen.length }} blocks</h2>
-      <p class="soft">
-        {{ title }}<template v-if="!page.isLead.value"> · at {{ page.band.value.name }}</template>
-      </p>
+      <div class="kind">
+        <SelectField
+          v-if="Object.keys(becomes).length > 1"
+          label="Kind of block"
+          :value="one?.kind"
+          :options="becomes"
+          @change="become"
+        />
+        <span v-else class="soft">{{ title }}</span>
+        <span v-if="!page.isLead.value" class="soft">at {{ page.band.value.name }}</span>
+      </div>
       <TroubleNote :says="trouble" />
       <section v-for="{ group, states, more } in shown" :key="group">
         <h3 v-if="TITLES[group]">{{ TITLES[group] }}</h3>
@@ -107,6 +131,14 @@ function rename(name: string) {
 .name :deep(.el-input__inner) {
   font-weight: 700;
   font-size: 15px;
+}
+.kind {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.kind > .select-field {
+  width: 116px;
 }
 h3 {
   margin: 14px 0 4px;

@@ -95,7 +95,9 @@ defineExpose({ focus: () => field.value?.focus() })
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
+  max-height: 190px;
   margin-top: 8px;
+  overflow: auto;
 }
 .items .el-button {
   height: 26px;

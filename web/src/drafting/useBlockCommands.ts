@@ -10,7 +10,7 @@ import {
   spotBeside,
   type BlockSpot,
 } from '@nolvex/core/edit/blockChanges'
-import { blockFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
+import { blocksFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
 import { fitInRow } from '@nolvex/core/edit/fitInRow'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
@@ -55,7 +55,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     return spotBeside(blocks.value, made, first(), at.value)
   }
 
-  const put = (item: ShelfItem) => insert(labelOfPut(item), [[blockFrom(item, newId())]])
+  const put = (item: ShelfItem) => insert(labelOfPut(item), [blocksFrom(item, newId)])
 
   /** On an empty page what is no section gets one around it. */
   function inSection(made: Block[][]): Block[] {

@@ -18,7 +18,7 @@ export const level = defineLook<string, TextStyle>({
     ['font-style', italic ? 'italic' : 'normal'],
     ['line-height', lineHeightCss(lineHeight)],
   ],
-  on: ['text'],
+  on: ['text', 'icon', 'control'],
   isInherited: true,
   fields: [{ group: 'looks', label: 'type level', path: ['look', 'level'], control: { type: 'level' } }],
 })

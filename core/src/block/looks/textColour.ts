@@ -11,7 +11,7 @@ export const textColour = defineLook<Colour, string>({
   resolve: (colour, tokens) => tokens.colour(colour) ?? INK,
   css: (colour) => [['color', colour]],
   recoloured: (colour, shown) => shown(colour, 'words'),
-  on: ['text'],
+  on: ['text', 'icon', 'control'],
   isInherited: true,
   fields: [
     { group: 'looks', label: 'colour', path: ['look', 'colour'], control: { type: 'colour', absent: 'ink' } },

@@ -1,41 +1,59 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Target } from '@nolvex/core/block/target'
 import type { Json } from '@nolvex/core/document/types'
-import { pagesInOrder } from '@nolvex/core/site/treeOrder'
-import { isSafeLink } from '@nolvex/core/text/safeAddress'
+import { inOrder } from '@nolvex/core/document/tree'
 import SelectField from '../../forms/SelectField.vue'
 import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
+import { addressTyped } from './addressTyped'
+import { STEP, usePageChoices } from './usePageChoices'
 
-/** Where a link leads: a page of the map, or a typed address. */
+/** Where a link leads: a page of the map, one of its sections, or a typed address. */
 const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
 const project = useProject()
+const pages = usePageChoices()
 
-type Target = { page: string } | { address: string }
+const NOWHERE = 'nowhere'
 const target = computed(() => props.state.value as unknown as Target | undefined)
-const choice = computed(() => {
-  if (!target.value) return undefined
-  return 'page' in target.value ? `page:${target.value.page}` : target.value.address
-})
+const nameOf = (to: Target) =>
+  'page' in to ? `page:${to.page}${to.section ? `:${to.section}` : ''}` : to.address
+const choice = computed(() => (target.value ? nameOf(target.value) : undefined))
+
+const sectionsOf = (page: string) =>
+  inOrder(Object.values(project.site.records.sections).filter((section) => section.page === page))
+
 const options = computed(() => {
-  const { pages } = project.site.records
-  const list = pagesInOrder(pages).map(({ page, depth }) => [
-    `page:${page.id}`,
-    `${'\u2003'.repeat(depth)}${page.title || 'Untitled'}`,
+  const list = pages.value.flatMap(([id, label]) => [
+    [`page:${id}`, label],
+    ...sectionsOf(id).map(({ id: section, name }) => [
+      `page:${id}:${section}`,
+      `${/^\u2003*/.exec(label)?.[0] ?? ''}${STEP}· ${name || 'Untitled'}`,
+    ]),
   ])
   const own = choice.value
   const isKnown = own === undefined || list.some(([value]) => value === own)
   const words = own?.startsWith('page:') ? 'a page that is gone' : own
-  return Object.fromEntries([...list, ...(isKnown ? [] : [[own, words]])]) as Record<string, string>
+  return Object.fromEntries([[NOWHERE, 'nowhere'], ...list, ...(isKnown ? [] : [[own, words]])]) as Record<
+    string,
+    string
+  >
 })
 
 function chosen(typed: string) {
   emit('trouble', '')
-  if (typed.startsWith('page:')) return emit('write', { page: typed.slice(5) })
-  const address = typed.trim()
-  if (isSafeLink(address)) return emit('write', { address } as Json)
-  emit('trouble', `“${address}” leads nowhere safe. Type https, mailto, tel, or a path such as /help.`)
+  if (typed === NOWHERE) return emit('write', undefined)
+  if (typed.startsWith('page:')) {
+    const [, page, section] = typed.split(':')
+    return emit('write', section ? { page, section } : { page })
+  }
+  const address = addressTyped(typed)
+  if (address) return emit('write', { address } as Json)
+  emit(
+    'trouble',
+    `“${typed.trim()}” leads nowhere. Type https://…, an e-mail address, a telephone number, or a path such as /help.`,
+  )
 }
 </script>
 

@@ -2,12 +2,17 @@ import type { Component } from 'vue'
 import type { FieldControl } from '@nolvex/core/block/field'
 import type { Json } from '@nolvex/core/document/types'
 import type { FieldState } from './useFields'
+import CellsControl from './CellsControl.vue'
 import ChoiceControl from './ChoiceControl.vue'
 import ColourControl from './ColourControl.vue'
 import EdgeControl from './EdgeControl.vue'
+import IconControl from './IconControl.vue'
 import LengthControl from './LengthControl.vue'
 import LevelControl from './LevelControl.vue'
+import LinesControl from './LinesControl.vue'
+import MenuControl from './MenuControl.vue'
 import NumberControl from './NumberControl.vue'
+import PageControl from './PageControl.vue'
 import PictureControl from './PictureControl.vue'
 import RichTextControl from './RichTextControl.vue'
 import StrokeControl from './StrokeControl.vue'
@@ -42,4 +47,9 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   stroke: { component: StrokeControl, isWide: true },
   picture: { component: PictureControl, isWide: true },
   target: { component: TargetControl, isWide: true },
+  lines: { component: LinesControl, isWide: true },
+  icon: { component: IconControl },
+  menu: { component: MenuControl },
+  page: { component: PageControl },
+  cells: { component: CellsControl, isWide: true },
 }

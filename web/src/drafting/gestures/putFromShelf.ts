@@ -1,4 +1,4 @@
-import { blockFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
+import { blocksFrom, labelOfPut, type ShelfItem } from '@nolvex/core/block/shelf'
 import { beginDropNew, dropNew, waitAtEnd } from '@nolvex/core/snap/dropNew'
 import type { DropSpot } from '@nolvex/core/snap/dropSpot'
 import { newId } from '../../session/newId'
@@ -7,8 +7,9 @@ import type { Following } from './gesture'
 
 /** Drags a new block from the shelf onto the page: begun there, it goes on like any other gesture. */
 export function putFromShelf(page: DraftingPage, item: ShelfItem): Following {
-  const block = blockFrom(item, newId())
-  const waiting = waitAtEnd(page.blocks.value, block, newId(), page.at.value)
+  const made = blocksFrom(item, newId)
+  const [block] = made
+  const waiting = waitAtEnd(page.blocks.value, made, newId(), page.at.value)
   const stood = page.standAfter(waiting.operations)
   const moving = stood && beginDropNew({ ...page.drawn.value, ...stood }, waiting)
   if (!moving) return {}

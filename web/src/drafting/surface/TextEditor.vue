@@ -5,6 +5,7 @@ import Quill, { type Range } from 'quill'
 import type Inline from 'quill/blots/inline'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { textDifference, type RichText } from '@nolvex/core/document/richText'
+import type { Box } from '@nolvex/core/layout/box'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { useDraftingPage } from '../useDraftingPage'
 import LinkAddress from './LinkAddress.vue'
@@ -21,10 +22,21 @@ const takesLinks = computed(() => {
   return content.type === 'text' && content.takesLinks
 })
 
+function wordsIn(box: Box): Box | undefined {
+  if (box.paragraph) return box
+  for (const child of box.children) {
+    const found = child.node.isPart ? wordsIn(child) : undefined
+    if (found) return found
+  }
+  return undefined
+}
+
 const style = computed(() => {
   const { box, x, y, w, h } = props.placed
-  const text = box.node.look.level
-  const size = box.font?.size ?? 16
+  // A block made of parts is written in as its first words are set.
+  const { node, font } = wordsIn(box) ?? box
+  const text = node.look.level
+  const size = font?.size ?? 16
   return {
     left: `${x * props.zoom}px`,
     top: `${y * props.zoom}px`,
@@ -35,8 +47,8 @@ const style = computed(() => {
     fontFamily: `"${text.family}", sans-serif`,
     fontSize: `${size}px`,
     fontWeight: String(text.weight),
-    lineHeight: `${box.font?.lineHeight ?? 24}px`,
-    textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[box.node.look.textAlign],
+    lineHeight: `${font?.lineHeight ?? 24}px`,
+    textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[node.look.textAlign],
   }
 })
 

@@ -1,0 +1,90 @@
+import type { SiteFacts, SiteLine } from '../block/siteFacts'
+import { childrenByParent } from '../document/tree'
+import { homePage, pageAddresses, pathFromTitle } from './address'
+import type { MenuEntry, Page, SiteRecords } from './site'
+
+type Plan = Pick<SiteRecords, 'pages' | 'sections' | 'menus' | 'menuEntries'>
+
+/** What addresses lead to a section by. */
+export const anchorOf = (name: string): string => pathFromTitle(name)
+
+/** What menus call a page. */
+export const menuLabel = (page: Page): string => page.shortName || page.title || 'Untitled'
+
+/**
+ * What the plan of a site says to blocks on one of its pages; what it is asked for is worked out once.
+ * @param at the page they stand on
+ */
+export function siteFactsAt(plan: Plan, at: string): SiteFacts {
+  const { pages, sections, menus, menuEntries } = plan
+  const addresses = once(() => pageAddresses(pages))
+  const children = once(() => childrenByParent(pages))
+  const around = once(() => new Set(pathTo(pages, at).map(({ id }) => id)))
+  const entries = once(() => entriesByParent(menuEntries))
+  const known = new Map<string, SiteLine[]>()
+
+  const pageLine = (page: Page): SiteLine => ({
+    id: page.id,
+    label: menuLabel(page),
+    href: addresses().get(page.id),
+    isCurrent: page.id === at,
+    isOpen: around().has(page.id),
+    below: [],
+  })
+
+  const entryLine = (entry: MenuEntry): SiteLine => {
+    const page = entry.page === undefined ? undefined : pages[entry.page]
+    const below = (entries().get(entry.id) ?? []).map(entryLine)
+    const isCurrent = page?.id === at
+    return {
+      id: entry.id,
+      label: entry.label || (page ? menuLabel(page) : entry.address || 'Untitled'),
+      href: page ? addresses().get(page.id) : entry.address,
+      isCurrent,
+      isOpen:
+        isCurrent || (page !== undefined && around().has(page.id)) || below.some(({ isOpen }) => isOpen),
+      below,
+    }
+  }
+
+  return {
+    pageAddress: (page) => addresses().get(page),
+    sectionAnchor: (section) => sections[section] && anchorOf(sections[section].name),
+    menu: (menu) => {
+      if (!menus[menu]) return undefined
+      let lines = known.get(menu)
+      if (!lines) known.set(menu, (lines = (entries().get(menu) ?? []).map(entryLine)))
+      return lines
+    },
+    trail: () => {
+      const path = pathTo(pages, at)
+      const home = homePage(pages)
+      return (home && path[0]?.id !== home.id ? [home, ...path] : path).map(pageLine)
+    },
+    pagesBelow: (page = at) =>
+      (children().get(page) ?? []).filter(({ kind }) => kind !== 'outside').map(pageLine),
+  }
+}
+
+function once<T>(make: () => T): () => T {
+  let made: { value: T } | undefined
+  return () => (made ??= { value: make() }).value
+}
+
+/** A page and all above it, the outermost first. */
+function pathTo(pages: Record<string, Page>, id: string): Page[] {
+  const path: Page[] = []
+  for (let here = pages[id] as Page | undefined; here; here = here.parent ? pages[here.parent] : undefined)
+    path.unshift(here)
+  return path
+}
+
+/** Lines of menus in order, by the line they stand below, else by their menu. */
+function entriesByParent(entries: Record<string, MenuEntry>): Map<string, MenuEntry[]> {
+  const placed = Object.fromEntries(
+    Object.values(entries).map((entry) => [entry.id, { ...entry, parent: entry.parent ?? entry.menu }]),
+  )
+  const lists = new Map<string, MenuEntry[]>()
+  for (const [parent, list] of childrenByParent(placed)) if (parent !== null) lists.set(parent, list)
+  return lists
+}
