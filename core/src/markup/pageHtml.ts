@@ -5,7 +5,7 @@ import { childrenHtml } from './blockHtml'
 import { cssFontFace, cssSheet } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStyle, written } from '../text/elementWriter'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
-import { blockRules, resetRules, type PageAtBands } from './stylesheet'
+import { blockRules, GREY_PICTURES, resetRules, type PageAtBands } from './stylesheet'
 
 /** A font file the page brings along. */
 export interface EmbeddedFont {
@@ -22,11 +22,13 @@ export interface PageHtmlOptions extends PageAtBands {
   fonts: EmbeddedFont[]
   pictureAddress: (picture: ShownPicture) => string
   withKeys?: boolean
+  /** pictures in greys, as wireframes show them */
+  isGrey?: boolean
 }
 
 /** A page as one HTML document with its styles, for all bands. */
 export function pageHtml(options: PageHtmlOptions): string {
-  const { bands, lead, pages, title, language, fonts, pictureAddress, withKeys = false } = options
+  const { bands, lead, pages, title, language, fonts, pictureAddress, withKeys = false, isGrey } = options
   const page =
     pages[
       Math.max(
@@ -38,6 +40,7 @@ export function pageHtml(options: PageHtmlOptions): string {
   const sheet = cssSheet([
     ...fonts.map((font) => cssFontFace(font, font.address)),
     ...resetRules(page.rootSize, page.ground),
+    ...(isGrey ? [GREY_PICTURES] : []),
     ...blockRules({ bands, lead, pages }, classes),
   ])
   const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]

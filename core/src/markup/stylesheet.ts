@@ -52,6 +52,10 @@ a { color: inherit }
 [role=tab][aria-selected=false] { background-color: transparent }
 `
 
+/** Pictures as the plain finish has them. */
+export const GREY_PICTURES = fixedCss`img, video { filter: grayscale(1); opacity: 0.6 }
+`
+
 /** Where a length goes by the page's font on a block that has another. */
 const PAGE_FONT_UNITS = fixedCss`@property --page-ex { syntax: "<length>"; inherits: true; initial-value: 8px }
 @property --page-ch { syntax: "<length>"; inherits: true; initial-value: 8px }

@@ -65,20 +65,23 @@ export class PagePainter {
     const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
     const room = this.roomOf(box, layout, own)
-    const looking = looksOn(box.node.content.type).flatMap((name) => {
+    const { key } = box.node
+    const drawn = (marks: Mark[], of: string) => this.finish.drawn?.(marks, `${key} ${of}`) ?? marks
+    const looksLike = looksOn(box.node.content.type).flatMap((name) => {
       const { paint } = looks[name] as AnyLook
       return paint ? paint(look[name], room) : []
     })
+    const looking = drawn(looksLike, 'looks')
     const children = box.children.map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
-    const content = this.contentMarks(box, room)
+    const content = drawn(this.contentMarks(box, room), 'shows')
     const isCut = place.overflow === 'hidden'
     const holding = (groups: Group[]): Group => {
       const inside = [...content, ...groups]
       return {
         type: 'group',
-        key: box.node.key,
+        key,
         transform: movedBy(box.x, box.y),
         opacity: look.opacity === 1 ? undefined : look.opacity,
         marks: isCut && inside.length ? [...looking, cut(room, inside)] : [...looking, ...inside],

@@ -59,14 +59,23 @@ function lineMarks(paragraph: Paragraph, line: Line, { x, y, colour, underlined 
     const text = paragraph.text.slice(from, to)
     const seen = from + text.length - text.trimStart().length
     const start = at + widthBetween(paragraph, from, seen)
-    if (seen < to) marks.push(stretch(text.trimStart(), item, start, y, colour))
+    if (seen < to) {
+      const ends = from + text.trimEnd().length
+      const words = { x: start, y, width: widthBetween(paragraph, seen, ends) }
+      marks.push(stretch(text.trimStart(), item, words, colour))
+    }
     if (item.link || underlined) marks.push(rectMark({ x: at, y: y + 2, width, height: 1 }, { fill: colour }))
     at += width
   }
   return marks
 }
 
-function stretch(text: string, { face, size }: Item, x: number, y: number, colour: string): Words {
+function stretch(
+  text: string,
+  { face, size }: Item,
+  at: Pick<Words, 'x' | 'y' | 'width'>,
+  colour: string,
+): Words {
   const { family, weight, italic } = face.file
-  return { type: 'words', x, y, text, family, size, weight, italic, colour }
+  return { type: 'words', ...at, text, family, size, weight, italic, colour }
 }

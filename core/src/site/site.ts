@@ -77,6 +77,8 @@ export const settingsSchema = z.strictObject({
   overlays: overlaysSchema.optional(),
   /** the ground behind pages */
   pageGround: hexSchema.optional(),
+  /** the finish wireframes are shown in; absent: plain */
+  wireframe: z.enum(['sketch', 'plain']).optional(),
   /** what the project is for */
   purpose: wordsSchema.optional(),
   /** the stages this project has; absent: all */

@@ -4,6 +4,7 @@ import type { Documents, Operation } from '../document/types'
 import { environmentOf } from '../layout/pageFont'
 import { PageLayouter } from '../layout/pageLayout'
 import { documentKinds } from '../resolve/documentKinds'
+import type { PageNode } from '../resolve/node'
 import { bandsOf, PageResolver } from '../resolve/resolvePage'
 import { usualBands, usualSite } from '../site/usualSite'
 import { gridAt } from '../grid/bandGrid'
@@ -64,13 +65,20 @@ export class Draft {
     this.layouter = new PageLayouter(options.library)
   }
 
+  private get band(): string {
+    return this.width < 680 ? usualBands.narrow : this.width < 1120 ? usualBands.medium : usualBands.wide
+  }
+
+  get resolved(): PageNode {
+    return this.resolver.resolve({ drawing: this.drawing, site: usualSite, style: plainStyle }, this.band)
+  }
+
   get drawn(): DrawnPage {
     const { snapsTo: { blocks = true, columns = true } = {}, sizing } = this.options
     const bands = bandsOf(usualSite)
-    const band =
-      this.width < 680 ? usualBands.narrow : this.width < 1120 ? usualBands.medium : usualBands.wide
+    const { band } = this
     const environment = { ...usualEnvironment, viewportWidth: this.width }
-    const page = this.resolver.resolve({ drawing: this.drawing, site: usualSite, style: plainStyle }, band)
+    const page = this.resolved
     const layout = this.layouter.layout(page, environment)
     const grid = gridAt(usualSite.records.bands[band].grid, this.width)
     return {

@@ -30,6 +30,7 @@ export const fontCatalogue: ShippedFont[] = [
   font('Lora', '700Bold', 700),
   font('Inter', '400Regular', 400),
   font('Inter', '700Bold', 700),
+  font('Architects Daughter', '400Regular', 400),
 ]
 
 const families = new Set(fontCatalogue.map(({ family }) => family))
@@ -39,6 +40,9 @@ export const isShippedFamily = (family: string): boolean => families.has(family)
 
 /** The family a page is set in where no type level says otherwise; em, ex and ch of boxes are measured by it. */
 export const PAGE_FAMILY = 'Public Sans'
+
+/** The hand sketches are lettered in. */
+export const LETTERING = 'Architects Daughter'
 
 /** The family that steps in where another lacks a character, such as an arrow. */
 export const LAST_RESORT = 'Inter'

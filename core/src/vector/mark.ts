@@ -100,6 +100,8 @@ export interface Words extends TextFont {
   y: number
   text: string
   colour: string
+  /** room it takes, for those who set it in another font */
+  width?: number
 }
 
 export interface TextFont {

@@ -60,13 +60,13 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
   const { inOrder, lead } = bandsOf(sources.site)
   const resolved = resolveAllBands(sources)
   // Without a style the colours a drawing names mean nothing yet: it is shown as the wireframe is.
-  const pages = isPlainStyle(sources.style)
-    ? resolved.map((page) => pageInFinish(page, plainFinish))
-    : resolved
+  const isGrey = isPlainStyle(sources.style)
+  const pages = isGrey ? resolved.map((page) => pageInFinish(page, plainFinish)) : resolved
   return pageHtml({
     bands: inOrder,
     lead,
     pages,
+    isGrey,
     title,
     language: 'en',
     fonts: fontsOf(pages),

@@ -13,6 +13,7 @@ import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
 import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
+import FinishSwitch from './FinishSwitch.vue'
 import MeasureStrip from './MeasureStrip.vue'
 import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
@@ -30,6 +31,7 @@ const route = useRoute()
 const router = useRouter()
 const project = useProject()
 const isExporting = ref(false)
+const isCompared = ref(false)
 const trouble = ref('')
 const pictureItem = shelfItems.find(({ block }) => leafShownBy(block, 'picture')) as ShelfItem
 const shelf = ref<{ focus: () => void }>()
@@ -124,6 +126,7 @@ async function addPictures(files: File[], block: string | undefined) {
       </div>
       <WidthRail />
       <div class="tools">
+        <FinishSwitch v-model="isCompared" />
         <GuidePanel />
         <ShowPanel />
         <ElButton @click="isExporting = true">Take away…</ElButton>
@@ -139,7 +142,12 @@ async function addPictures(files: File[], block: string | undefined) {
       </ElSplitterPanel>
       <ElSplitterPanel>
         <div class="page-panel">
-          <DrawingSurface v-if="page.isReady.value" ref="surface" @pictures="addPictures">
+          <DrawingSurface
+            v-if="page.isReady.value"
+            ref="surface"
+            :is-compared="isCompared"
+            @pictures="addPictures"
+          >
             <template #empty>
               <div class="begin">
                 <h2>{{ current.title }} has no drawing yet</h2>

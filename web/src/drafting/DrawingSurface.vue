@@ -14,7 +14,12 @@ import { overlays, type SurfaceState } from './surface/overlays'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { useDraftingPage } from './useDraftingPage'
 import { useFramedPage } from './useFramedPage'
+import { FINISHES, useFinish, type FinishName } from './usePainter'
 
+const props = defineProps<{
+  /** the page stands a second time beside itself, in the other finish */
+  isCompared: boolean
+}>()
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
 const page = useDraftingPage()
 const { placed, hits, pageWidth, pageHeight, bandGrid, selected, editing, blocks } = page
@@ -25,7 +30,10 @@ const pane = ref<HTMLElement>()
 const sheet = ref<HTMLElement>()
 const { width: deskWidth, height: deskHeight } = useElementSize(desk)
 const scrollTop = ref(0)
-const { framed, zoom, frameProps, paneStyle, underlay, ground } = useFramedPage(page, deskWidth, scrollTop)
+const room = computed(() => (props.isCompared ? deskWidth.value / 2 : deskWidth.value))
+const { finish } = useFinish()
+const other = computed((): FinishName => (finish.value === 'sketch' ? 'plain' : 'sketch'))
+const { framed, zoom, frameProps, paneStyle, underlay, ground } = useFramedPage(page, room, scrollTop)
 
 function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
   const box = sheet.value?.getBoundingClientRect() ?? new DOMRect()
@@ -127,7 +135,14 @@ watch(framed, scrolled, { flush: 'post' })
       <RulerBar axis="x" :origin="origin.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
       <RulerBar axis="y" :origin="origin.y" :zoom="zoom" :length="deskHeight" @pull="pull('x', $event)" />
     </template>
-    <div ref="desk" class="desk" tabindex="-1" @dragover.prevent @drop.prevent="dropFiles">
+    <div
+      ref="desk"
+      class="desk"
+      :class="{ compared: isCompared }"
+      tabindex="-1"
+      @dragover.prevent
+      @drop.prevent="dropFiles"
+    >
       <component :is="framed ? BrowserFrame : 'div'" v-bind="frameProps">
         <div ref="pane" class="pane" :class="{ framed }" :style="paneStyle">
           <div
@@ -158,6 +173,19 @@ watch(framed, scrolled, { flush: 'post' })
           </div>
         </div>
       </component>
+      <figure v-if="isCompared && shown" class="other">
+        <svg
+          :width="pageWidth * zoom"
+          :height="pageHeight * zoom"
+          :viewBox="`0 0 ${pageWidth} ${pageHeight}`"
+          role="img"
+          :aria-label="`The page in ${FINISHES[other].toLowerCase()}`"
+        >
+          <rect :width="pageWidth" :height="pageHeight" fill="#fff" />
+          <PageDrawing :layout="shown" v-bind="drawn" :finish="other" />
+        </svg>
+        <figcaption class="soft">{{ FINISHES[other] }}</figcaption>
+      </figure>
     </div>
   </div>
 </template>
@@ -177,6 +205,26 @@ watch(framed, scrolled, { flush: 'post' })
   min-width: 0;
   overflow: auto;
   outline: none;
+}
+.compared {
+  display: flex;
+  align-items: start;
+}
+.compared > :first-child {
+  flex: 1;
+}
+.other {
+  position: relative;
+  flex: 1;
+  margin: 20px auto 80px;
+  text-align: center;
+}
+.other > svg {
+  box-shadow: 0 0 0 1px var(--hairline);
+}
+figcaption {
+  position: absolute;
+  inset: -18px 0 auto;
 }
 .pane:not(.framed) {
   margin: 20px auto 80px;
