@@ -63,6 +63,10 @@ export const sectionSchema = z.strictObject({
   purpose: wordsSchema.optional(),
   /** section pattern it will use */
   pattern: nameSchema.optional(),
+  /** what is chosen of the pattern */
+  chosen: leaf(
+    z.record(z.string().max(40), z.union([z.number(), z.string().max(100), z.boolean()])),
+  ).optional(),
   /** where its content comes from: written once, or the content service */
   source: z.enum(['written', 'service']).optional(),
 })

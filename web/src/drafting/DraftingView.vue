@@ -2,12 +2,14 @@
 import { ElButton, ElSplitter, ElSplitterPanel } from 'element-plus'
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { leafShownBy } from '@nolvex/core/block/block'
+import { leafShownBy, type Block } from '@nolvex/core/block/block'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { usePanels } from './usePanels'
 import TroubleNote from '../forms/TroubleNote.vue'
 import PickField from '../forms/PickField.vue'
+import DraftOffer from '../draft/DraftOffer.vue'
+import PatternShelf from '../draft/PatternShelf.vue'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
@@ -32,6 +34,7 @@ const router = useRouter()
 const project = useProject()
 const isExporting = ref(false)
 const isCompared = ref(false)
+const isOnPatterns = ref(false)
 const trouble = ref('')
 const pictureItem = shelfItems.find(({ block }) => leafShownBy(block, 'picture')) as ShelfItem
 const shelf = ref<{ focus: () => void }>()
@@ -54,7 +57,7 @@ watch(current, (page, before) => {
 
 const page = usePage(pageId)
 provide(draftingPage, page)
-const { put } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
+const { put, insert } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
 const { panels, toggle: togglePanel } = usePanels()
 useGuideCommands(page)
@@ -76,12 +79,20 @@ useCommands().offer([
     run: () => togglePanel('right'),
   },
   {
+    id: 'patterns',
+    label: 'Put a section pattern…',
+    keys: ['P'],
+    run: () => (isOnPatterns.value = true),
+  },
+  {
     id: 'frame',
     label: 'Show or hide the browser frame',
     keys: ['M'],
     run: () => choose({ isFramed: !shownIn.value.isFramed }),
   },
 ])
+
+const putPattern = (label: string, blocks: Block[]) => insert(label, [blocks])
 
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {
@@ -137,7 +148,12 @@ async function addPictures(files: File[], block: string | undefined) {
       <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
         <div class="left">
           <OutlineList />
-          <ShelfList ref="shelf" :bring="(item) => surface?.bring(item)" @put="put" />
+          <ShelfList
+            ref="shelf"
+            :bring="(item) => surface?.bring(item)"
+            @patterns="isOnPatterns = true"
+            @put="put"
+          />
         </div>
       </ElSplitterPanel>
       <ElSplitterPanel>
@@ -149,14 +165,7 @@ async function addPictures(files: File[], block: string | undefined) {
             @pictures="addPictures"
           >
             <template #empty>
-              <div class="begin">
-                <h2>{{ current.title }} has no drawing yet</h2>
-                <p>
-                  Put a section on it, then a heading, a text, a picture or a button. They stand on the page’s
-                  columns.
-                </p>
-                <ElButton type="primary" @click="put(shelfItems[0])">Put a section</ElButton>
-              </div>
+              <DraftOffer :page="current" @section="put(shelfItems[0])" />
             </template>
           </DrawingSurface>
           <p v-else class="loading soft" role="status">Loading the fonts…</p>
@@ -167,6 +176,7 @@ async function addPictures(files: File[], block: string | undefined) {
       </ElSplitterPanel>
     </ElSplitter>
     <MeasureStrip />
+    <PatternShelf v-if="isOnPatterns" v-model="isOnPatterns" :page="current" @put="putPattern" />
     <ExportDialog v-model="isExporting" :page="pageId" :width="page.width.value" />
   </main>
   <main v-else class="none">
@@ -227,15 +237,6 @@ async function addPictures(files: File[], block: string | undefined) {
   flex-direction: column;
   height: 100%;
   background: var(--paper);
-}
-.begin {
-  width: 400px;
-  padding: 28px 32px;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-}
-.begin p {
-  margin: 8px 0 16px;
 }
 .trouble {
   flex: none;

@@ -8,7 +8,7 @@ const props = defineProps<{
   /** Begins to drag a new block over the page. */
   bring: (item: ShelfItem) => DragHandlers | undefined
 }>()
-const emit = defineEmits<{ put: [item: ShelfItem] }>()
+const emit = defineEmits<{ put: [item: ShelfItem]; patterns: [] }>()
 const typed = ref('')
 const field = ref<InputInstance>()
 
@@ -66,6 +66,7 @@ defineExpose({ focus: () => field.value?.focus() })
       @keydown.enter="put(found[0])"
       @keydown.esc="field?.blur()"
     />
+    <ElButton class="patterns" @click="emit('patterns')">Section patterns…</ElButton>
     <div class="items">
       <ElButton
         v-for="item in found"
@@ -90,6 +91,10 @@ defineExpose({ focus: () => field.value?.focus() })
   flex: none;
   padding: 12px;
   border-top: 1px solid var(--hairline);
+}
+.patterns {
+  width: 100%;
+  margin-top: 8px;
 }
 .items {
   display: flex;

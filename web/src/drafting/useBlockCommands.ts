@@ -212,5 +212,5 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     })),
   )
 
-  return { put }
+  return { put, insert }
 }

@@ -8,6 +8,7 @@ import { useCommands } from '../commands/commandStore'
 import ChoiceField from '../forms/ChoiceField.vue'
 import SortedTable from '../forms/SortedTable.vue'
 import type { Column, SortedBy } from '../forms/sortedRows'
+import DraftAllDialog from '../draft/DraftAllDialog.vue'
 import { useMap } from '../map/mapStore'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
@@ -23,6 +24,7 @@ const router = useRouter()
 const { inProfile, isDrawn, isDone } = useStages()
 const showVersions = ref(false)
 const showPictures = ref(false)
+const isDrafting = ref(false)
 
 const FILTERS = {
   undrawn: 'Not wireframed yet',
@@ -109,6 +111,7 @@ useCommands().offer([
     keys: ['V'],
     run: () => (showVersions.value = !showVersions.value),
   },
+  { id: 'draft-all', label: 'Draft all pages…', run: () => (isDrafting.value = true) },
   { id: 'pictures', label: 'Pictures and files of the project…', run: () => (showPictures.value = true) },
 ])
 </script>
@@ -128,6 +131,9 @@ useCommands().offer([
           none="All pages"
           @change="filter = $event"
         />
+        <ElButton v-if="hasWireframe && rows.length" type="primary" @click="isDrafting = true">
+          Draft all pages…
+        </ElButton>
         <ElButton :aria-pressed="showVersions" @click="showVersions = !showVersions">
           Versions and gates
         </ElButton>
@@ -215,6 +221,7 @@ useCommands().offer([
       <VersionsPanel v-if="showVersions" />
     </div>
     <PicturesDialog v-model="showPictures" />
+    <DraftAllDialog v-model="isDrafting" />
   </main>
 </template>
 

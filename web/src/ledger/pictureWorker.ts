@@ -27,13 +27,16 @@ const painter = {
   async top(sources: PageSources, band: string, width: number, until: number): Promise<PageTop> {
     const layout = await layOut(sources, band, width)
     const sections = new PagePainter(plainFinish, () => undefined).sections(layout)
-    return { width, height: until, ground: layout.ground, groups: marksBetween(sections, 0, until) }
+    const groups = marksBetween(sections, 0, until)
+    return { width, height: until, tall: layout.height, ground: layout.ground, groups }
   },
 }
 
 export interface PageTop {
   width: number
   height: number
+  /** px of the whole page */
+  tall: number
   ground: string
   groups: Group[]
 }

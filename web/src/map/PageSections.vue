@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import type { Page, Section } from '@nolvex/core/site/site'
 import { addSection, commonSections, sectionsOf } from '@nolvex/core/site/pageChanges'
+import SectionPattern from '../draft/SectionPattern.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import LineInput from '../forms/LineInput.vue'
 import RecordList from '../forms/RecordList.vue'
@@ -95,13 +96,7 @@ function takeOut(section: Section, isOn: boolean) {
             :value="section.purpose"
             @change="set('Change purpose', section.id, ['purpose'], $event)"
           />
-          <TextField
-            label="Pattern it will use"
-            :value="section.pattern"
-            placeholder="cards, prices, picture and words…"
-            :max="200"
-            @change="set('Change pattern', section.id, ['pattern'], $event)"
-          />
+          <SectionPattern :section="section" />
           <ChoiceField
             label="Where its content comes from"
             :value="section.source"

@@ -22,7 +22,7 @@ export const form = defineKind({
   standsOn: 'block',
   takesBlocks: true,
   values: {
-    arrange: { type: 'column', gap: px(20), align: 'stretch' },
+    arrange: { type: 'column', gap: px(20), align: 'start' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },
     look: {},
   },

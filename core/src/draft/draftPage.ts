@@ -1,0 +1,145 @@
+import type { Block } from '../block/block'
+import type { ContentDocument, ContentItem } from '../content/content'
+import { childrenOf } from '../document/tree'
+import { homePage } from '../site/address'
+import { menusInOrder } from '../site/menuChanges'
+import { sectionsShown } from '../site/pageChanges'
+import type { Page, Section, SiteDocument } from '../site/site'
+import { bandsOf } from '../resolve/resolvePage'
+import { signFor } from './draftIcons'
+import { guessPattern } from './guessPattern'
+import { guessSections, pagesBelowHome } from './guessSections'
+import { usualChoice, type Chosen, type Pattern } from './pattern'
+import { patternById } from './patterns'
+import { placePieces } from './placePieces'
+import { standIn, type ContentPart, type SectionContent } from './sectionContent'
+
+/** What drafts are made from. */
+export interface DraftSources {
+  site: SiteDocument
+  content: ContentDocument
+  /** what the project is called, which its pages sign with */
+  name: string
+}
+
+/** A section as it will be drawn: one of the map's, or one that is guessed. */
+export interface PlannedSection {
+  /** id of the map's section */
+  section?: string
+  name: string
+  purpose?: string
+  pattern: Pattern
+  chosen: Chosen
+}
+
+/** The sections a page will be drawn with, from top to bottom, each with its pattern. */
+export function planPage({ site }: DraftSources, page: Page): PlannedSection[] {
+  const { pages, sections } = site.records
+  const shown = sectionsShown({ pages, sections }).get(page.id) ?? []
+  const isHome = homePage(pages)?.id === page.id
+  const own = shown.filter((section) => section.page === page.id)
+  const planned = (section: Section): PlannedSection =>
+    plannedFor(section, { isHome, isFirst: section === own[0] })
+  const common = (end: 'top' | 'bottom') =>
+    shown.filter((section) => !section.page && (section.common ?? 'top') === end).map(planned)
+  const between = own.length ? own.map(planned) : guessSections(pages, page).map(guessed)
+  return [
+    ...orElse(common('top'), 'header', 'Header'),
+    ...between,
+    ...orElse(common('bottom'), 'footer', 'Footer'),
+  ]
+}
+
+/** Pages have a header and a footer though the map names none. */
+function orElse(planned: PlannedSection[], pattern: string, name: string): PlannedSection[] {
+  return planned.length ? planned : [guessed({ name, pattern })]
+}
+
+function guessed({ name, pattern: id }: { name: string; pattern: string }): PlannedSection {
+  const pattern = patternById(id) as Pattern
+  return { name, pattern, chosen: usualChoice(pattern) }
+}
+
+/** A section of the map with the pattern that is chosen for it, else the one its name asks for. */
+export function plannedFor(
+  { id, name, purpose, pattern: wanted, chosen, page, common }: Section,
+  { isHome, isFirst }: { isHome: boolean; isFirst: boolean },
+): PlannedSection {
+  const place = { common: page ? undefined : (common ?? 'top'), isHome, isFirst }
+  const pattern = (wanted && patternById(wanted)) || guessPattern(wanted || name, place)
+  return { section: id, name, purpose, pattern, chosen: { ...usualChoice(pattern), ...chosen } }
+}
+
+/**
+ * Draws a page from the map for all bands: its sections by their patterns, with the words the content has.
+ * @returns its blocks, each section with the map's it is of
+ */
+export function draftPage(sources: DraftSources, page: Page, newId: () => string): Block[] {
+  const bands = bandsOf(sources.site)
+  return planPage(sources, page).flatMap((planned, index) => {
+    const content = contentFor(sources, page, planned)
+    const piece = planned.pattern.make(content, planned.chosen)
+    const [top, ...below] = placePieces(piece, bands, newId)
+    const named: Block = { ...top, name: planned.name, order: `a${index.toString(36).padStart(3, '0')}` }
+    return [planned.section ? { ...named, section: planned.section } : named, ...below]
+  })
+}
+
+/** What a section is to say: the words of its content items, else of the map, else words that stand in. */
+export function contentFor(
+  { site, content, name: siteName }: DraftSources,
+  page: Page,
+  { section, name, purpose, pattern }: PlannedSection,
+): SectionContent {
+  const { pages, menus } = site.records
+  const items = itemsOf(content, page, section)
+  const begins = pattern.group === 'begin' || pattern.id === 'nothing-found'
+  const isHome = homePage(pages)?.id === page.id
+  const below = isHome
+    ? pagesBelowHome(pages)
+    : childrenOf(pages, page.id).filter(({ kind }) => kind === undefined)
+  const [heading, text] = items.texts
+  const parts = items.parts.length ? items.parts : listsPages(pattern, name) ? below.map(partOf) : []
+  const [next] = below
+  return {
+    name,
+    page: page.title,
+    heading: heading ?? (begins ? (isHome ? siteName : page.title) : name),
+    text: text ?? purpose ?? (begins ? (page.purpose ?? standIn(0)) : standIn(1)),
+    parts,
+    action: page.goal && page.goal.length <= 24 ? page.goal : 'Find out more',
+    to: next && { page: next.id },
+    siteName,
+    menus: Object.fromEntries(
+      menusInOrder(menus)
+        .map(({ id, kind }) => [kind, id])
+        .reverse(),
+    ),
+    icon: signFor,
+  }
+}
+
+const LISTS = ['cards', 'latest', 'gallery']
+const listsPages = ({ id }: Pattern, name: string) =>
+  LISTS.includes(id) || /pages of|what there is/i.test(name)
+
+const partOf = ({ id, title, purpose }: Page, index: number): ContentPart => ({
+  title,
+  text: purpose ?? standIn(index),
+  to: { page: id },
+})
+
+/** The words of a section's content items: the first short one heads it, the first long one says what it is about. */
+function itemsOf({ records }: ContentDocument, page: Page, section: string | undefined) {
+  const own = Object.values(records.items)
+    .filter((item) => item.page === page.id && item.section !== undefined && item.section === section)
+    .sort((a, b) => a.number - b.number)
+  const written = own.filter((item): item is ContentItem & { text: string } => Boolean(item.text))
+  const short = written.find(({ text }) => text.length <= 80)
+  const long = written.find((item) => item !== short)
+  const rest = written.filter((item) => item !== short && item !== long)
+  return {
+    texts: [short?.text, long?.text] as const,
+    parts: rest.map(({ title, text }): ContentPart => ({ title, text })),
+  }
+}

@@ -1,0 +1,37 @@
+import { count, type Pattern } from '../pattern'
+import { beside, button, column, framed, heading, opening, section, small, tracks } from '../pieces'
+import { says } from '../../block/saysField'
+import { partsOf } from '../sectionContent'
+
+/** What it costs, one offer beside the other. */
+export const prices: Pattern = {
+  id: 'prices',
+  label: 'Prices',
+  group: 'facts',
+  also: 'fares rates cost plans fees offers tickets passes membership tariff',
+  expects: 'two to four offers, each with a price, what it holds and one action',
+  parameters: [count('count', 'Offers', 3, 2, 4)],
+  make: (content, { count: many }) => {
+    const parts = partsOf(content, Number(many), 'Offer')
+    return section('Prices', [
+      opening(content.heading, content.text),
+      tracks(
+        'Offers',
+        parts.map(({ title, to }, index) =>
+          column(
+            title,
+            [
+              heading(3, title),
+              heading(1, `${(index + 1) * 12}.00`, { tag: 'p' }),
+              small('for one person, once'),
+              { kind: 'list', text: says('What it holds\nWhat else it holds\nAnd what not') },
+              button('Take this', to, index === 1 ? {} : { variant: 'secondary' }),
+            ],
+            framed,
+          ),
+        ),
+        beside(parts.length),
+      ),
+    ])
+  },
+}

@@ -1,0 +1,19 @@
+import { choice, type Pattern } from '../pattern'
+import { column, heading, MIDDLE, section, text } from '../pieces'
+import { standIn } from '../sectionContent'
+
+/** A heading and some paragraphs, as wide as is read easily. */
+export const words: Pattern = {
+  id: 'words',
+  label: 'Words',
+  group: 'words',
+  also: 'text paragraph copy intro what why terms legal privacy imprint rules conditions',
+  expects: 'one heading and some paragraphs',
+  parameters: [choice('stands', 'Stands', { start: 'left', middle: 'in the middle' }, 'start')],
+  make: ({ heading: title, text: said }, { stands }) =>
+    section('Words', [
+      column('Text', [heading(2, title), text(said), text(standIn(1)), text(standIn(2))], {
+        columns: stands === 'middle' ? MIDDLE : { wide: 8, medium: 10, narrow: 'all' },
+      }),
+    ]),
+}
