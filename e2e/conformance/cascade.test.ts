@@ -21,13 +21,13 @@ function rulesIn(html: string): Rule[] {
     const opened = /^@media \(width (<|>=) ([\d.]+)px\)/.exec(line)
     if (opened) query = { width: Number(opened[2]), wider: opened[1] === '>=' }
     else if (line === '}') query = undefined
-    const rule = /^\.([^ ]+) \{ (.*) \}$/.exec(line)
+    const rule = /^(\.[^{}]+) \{ (.*) \}$/.exec(line)
     if (!rule) continue
     const declarations = rule[2].split('; ').map((one): [string, string] => {
       const colon = one.indexOf(': ')
       return [one.slice(0, colon), one.slice(colon + 2)]
     })
-    rules.push({ query, name: rule[1], declarations })
+    for (const name of rule[1].split(', ')) rules.push({ query, name: name.slice(1), declarations })
   }
   return rules
 }

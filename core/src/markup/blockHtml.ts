@@ -1,4 +1,4 @@
-import type { ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
+import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
 import type { BlockNode, NodeRun } from '../resolve/node'
 import { htmlElement, lines, type Content, type Markup } from '../text/elementWriter'
 import { isSafeLink } from '../text/safeAddress'
@@ -10,6 +10,8 @@ export interface HtmlOptions {
   /** writes each instance's key as `data-key` */
   withKeys: boolean
   isInForm?: boolean
+  /** where a link leads from this page's file; nothing where it leads nowhere; as it says where this is not given */
+  linkTo?: (href: string) => string | undefined
 }
 
 /** An instance and what stands in it as HTML. */
@@ -18,7 +20,11 @@ export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
     class: options.classes.get(node.key),
     'data-key': options.withKeys ? node.key : undefined,
   }
-  const attributes = { ...own, ...node.attributes }
+  const attributes: ElementAttributes = { ...own, ...node.attributes }
+  for (const name of ['href', 'action'] as const) {
+    const leads = attributes[name]
+    if (leads !== undefined && options.linkTo) attributes[name] = options.linkTo(leads)
+  }
   // HTML has no form in a form: what would be one is part of the outer.
   const isForm = node.tag === 'form'
   const tag = isForm && options.isInForm ? 'div' : node.tag
@@ -31,7 +37,7 @@ function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Co
     case 'blocks':
       return childrenHtml(children, options)
     case 'text':
-      return textHtml(content.runs)
+      return textHtml(content.runs, options.linkTo)
     case 'picture':
       return pictureHtml(content, options)
     case 'icon':
@@ -79,17 +85,20 @@ export function childrenHtml(children: BlockNode[], options: HtmlOptions): Conte
 const BREAK = htmlElement('br', {})
 
 /** Runs of text with their marks. An empty last line needs a second break to be seen, as an empty text needs one. */
-export function textHtml(runs: NodeRun[]): Content {
-  const html = runs.map(runHtml)
+export function textHtml(runs: NodeRun[], linkTo: HtmlOptions['linkTo'] = (href) => href): Content {
+  const html = runs.map((run) => runHtml(run, linkTo))
   const last = runs.at(-1)?.text
   return last === undefined || last.endsWith('\n') ? [html, BREAK] : html
 }
 
-function runHtml({ text, bold, italic, small, link }: NodeRun): Content {
+function runHtml(
+  { text, bold, italic, small, link }: NodeRun,
+  linkTo: (href: string) => string | undefined,
+): Content {
   let html: Content = text.split('\n').flatMap((line, index): Content[] => (index ? [BREAK, line] : [line]))
   if (small) html = htmlElement('small', {}, html)
   if (italic) html = htmlElement('em', {}, html)
   if (bold) html = htmlElement('strong', {}, html)
-  if (link && isSafeLink(link)) html = htmlElement('a', { href: link }, html)
+  if (link && isSafeLink(link)) html = htmlElement('a', { href: linkTo(link) }, html)
   return html
 }

@@ -48,13 +48,13 @@ export function pageHtml(options: PageHtmlOptions): string {
   return written(htmlPage(language, head, needsScript(page.children) ? [body, PAGE_SCRIPT, '\n'] : body))
 }
 
-/** A class for each instance: its name, with a number where two share one. */
-function classNames(page: PageNode): Map<string, string> {
+/** A class for each instance: its name, with a number where two share one. @param prefix what all begin with */
+export function classNames(page: PageNode, prefix = ''): Map<string, string> {
   const classes = new Map<string, string>()
   const taken = new Set<string>()
   const walk = (nodes: BlockNode[]) => {
     for (const node of nodes) {
-      const name = classFromName(node.name) || node.tag
+      const name = `${prefix}${classFromName(node.name) || node.tag}`
       let free = name
       for (let count = 2; taken.has(free); count++) free = `${name}-${count}`
       taken.add(free)

@@ -54,7 +54,10 @@ test('strokes run past the corners of what they bound, by 2 to 5 px', () => {
   )
   const numbers = strokes.flatMap((mark) =>
     mark.type === 'shape' && mark.outline.type === 'path'
-      ? [...mark.outline.d.matchAll(/(-?[\d.]+) -?[\d.]+/g)].map(([, x]) => Number(x))
+      ? mark.outline.d
+          .split(/[MLZ]/)
+          .filter(Boolean)
+          .map((point) => Number(point.split(' ')[0]))
       : [],
   )
   expect(-Math.min(...numbers)).toBeGreaterThanOrEqual(2)

@@ -18,7 +18,7 @@ export const SVG_NAMESPACE = 'http://www.w3.org/2000/svg'
 const NAME = /^[a-z][\w:.-]*$/i
 const NEVER = /^(?:script|iframe|object|embed|base|link|meta)$/i
 /** Attributes a browser loads something from at once, and those it only leads to. */
-const LOADS = /^(?:src|href|xlink:href|poster|data)$/i
+const LOADS = /^(?:src|href|xlink:href|poster|data|action)$/i
 /** HTML elements without an end tag (HTML Living Standard, 13.1.2, void elements). */
 const VOID = new Set(['area', 'br', 'col', 'hr', 'img', 'input', 'meta', 'source', 'track', 'wbr'])
 
@@ -49,6 +49,12 @@ export const htmlStyle = (css: Css): Markup => sealed(`<style>\n${writtenCss(css
 /** A script that stands in the code itself; nothing from a project may be put into it. It runs when the page is read. */
 export const fixedScript = (script: TemplateStringsArray): Markup =>
   sealed(`<script type="module">${script[0]}</script>`)
+
+/** The link to a style sheet beside the page. @throws Error for an address that is not one of our own */
+export function htmlStylesheet(path: string): Markup {
+  if (!isOwnAddress(path)) throw new Error(`“${path}” is no style sheet of ours`)
+  return sealed(`<link rel="stylesheet" href="${escapeMarkup(path)}">`)
+}
 
 /** The style element of an SVG, where CSS is text like any other. */
 export const svgStyle = (css: Css): Content =>
@@ -85,7 +91,7 @@ function attributesText(element: string, attributes: Attributes): string {
 }
 
 const mayLead = (element: string, address: string) =>
-  element === 'a' ? isSafeLink(address) : isOwnAddress(address)
+  element === 'a' || element === 'form' ? isSafeLink(address) : isOwnAddress(address)
 
 function contentText(content: Content): string {
   if (typeof content === 'string') return escapeMarkup(content)

@@ -129,8 +129,12 @@ function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: 
       type,
     }
   }
+  if (input.format === 'pack') {
+    const { type, ending } = TYPES[input.file === 'pdf' ? 'pdf' : 'zip']
+    return { name: `${pathFromTitle(project) || 'site'}-${input.file}.${ending}`, type }
+  }
   const { type, ending } = TYPES[input.format === 'html' ? 'zip' : input.format]
-  const size = input.format === 'html' ? '' : `-${input.width}${input.scale === 2 ? '@2x' : ''}`
+  const size = input.format === 'html' ? '' : `-${input.width}${input.scale > 1 ? `@${input.scale}x` : ''}`
   const title = site.records.pages[input.page]?.title ?? ''
   return { name: `${pathFromTitle(title) || 'page'}${size}.${ending}`, type }
 }

@@ -87,6 +87,7 @@ async function exported(documents: Documents, title: string) {
     page: DRAWN,
     width: 834,
     scale: 1 as const,
+    finish: 'plain' as const,
     title,
     sources: { site, style, drawing },
     pictures: {},

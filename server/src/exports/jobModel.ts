@@ -16,7 +16,9 @@ const pageExportSchema = z.strictObject({
   /** px of page width for a picture; HTML holds all bands */
   width: z.int().min(200).max(4000).default(1440),
   /** device pixels for each px of a PNG */
-  scale: z.union([z.literal(1), z.literal(2)]).default(1),
+  scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
+  /** of a picture */
+  finish: z.enum(['sketch', 'plain']).default('plain'),
 })
 
 const mapExportSchema = z.strictObject({
@@ -41,16 +43,30 @@ const gridExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
-/** What may be asked of an export: a page, the map on sheets of paper, or the grid on one. */
+const packExportSchema = z.strictObject({
+  format: z.literal('pack'),
+  file: z.enum(['html', 'svg', 'png', 'pdf']),
+  /** pages that are drawn; none named: all of them */
+  pages: z.array(idSchema).max(2000).default([]),
+  /** bands pictures and sheets are made at; none named: all */
+  bands: z.array(idSchema).max(50).default([]),
+  finish: z.enum(['sketch', 'plain']).default('plain'),
+  scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
+  date: z.iso.date(),
+})
+
+/** What may be asked of an export: a page, several pages, the map on sheets of paper, or the grid on one. */
 export const exportSchema = z.discriminatedUnion('format', [
   pageExportSchema,
   mapExportSchema,
   gridExportSchema,
+  packExportSchema,
 ])
 
 export type PageExport = z.infer<typeof pageExportSchema>
 export type GridExport = z.infer<typeof gridExportSchema>
 export type MapExport = z.infer<typeof mapExportSchema>
+export type PackExport = z.infer<typeof packExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>
 export type JobState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'
 

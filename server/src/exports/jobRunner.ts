@@ -15,7 +15,7 @@ import { isUnavailable } from '../http/answerProblem'
 import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
-import { JobRow, type JobState } from './jobModel'
+import { JobRow, type JobState, type PackExport } from './jobModel'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { assetsInto, documentsInto } from './sourceFiles'
@@ -164,6 +164,7 @@ export class JobRunner {
       const agreed = input.format === 'grid' ? await this.gridAgreement(projectId, documents) : undefined
       return { wanted: input, title: project.name, pictures: [], agreed }
     }
+    if (input.format === 'pack') return this.packOf(project, input, documents, folder)
     const { pages } = (site as unknown as PageSources['site']).records
     const page = pages[input.page]
     if (!page) throw new Problem(404, 'This page no longer exists.')
@@ -174,11 +175,40 @@ export class JobRunner {
         `“${page.title}” has no drawing yet. Open it in Wireframe and put a section on it.`,
       )
     await documentsInto(folder, { site, style, [drawing.id]: drawing })
-    const files = await assetsInto(folder, await picturesOn(projectId, drawing as never))
+    const files = await assetsInto(
+      folder,
+      await picturesOn(projectId, [drawing as unknown as PageSources['drawing']]),
+    )
     return {
       wanted: input,
       title: page.title || (pageAddresses(pages).get(page.id) ?? '/'),
       pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
+    }
+  }
+
+  /** Lays what several pages are rendered from into a folder. */
+  private async packOf(
+    { id, name }: { id: string; name: string },
+    input: PackExport,
+    { site, style, ...others }: Documents,
+    folder: string,
+  ): Promise<RenderInput> {
+    const isWanted = (page: string) => input.pages.length === 0 || input.pages.includes(page)
+    const drawings = Object.fromEntries(
+      Object.entries(others).filter(
+        ([page, { kind, records }]) =>
+          kind === 'drawing' && isWanted(page) && Object.keys(records.blocks ?? {}).length > 0,
+      ),
+    )
+    if (Object.keys(drawings).length === 0)
+      throw new Problem(422, 'None of these pages has a drawing yet. Draft them from the map first.')
+    await documentsInto(folder, { site, style, ...drawings })
+    const all = Object.values(drawings) as unknown as PageSources['drawing'][]
+    const files = await assetsInto(folder, await picturesOn(id, all))
+    return {
+      wanted: input,
+      title: name,
+      pictures: files.map(({ asset: { id: asset, type }, file }) => ({ id: asset, type, file })),
     }
   }
 
@@ -196,8 +226,8 @@ export class JobRunner {
   }
 }
 
-/** The pictures a drawing shows. */
-function picturesOn(projectId: string, { records }: PageSources['drawing']): Promise<AssetRow[]> {
-  const ids = new Set(Object.values(records.blocks).flatMap(assetsOf))
+/** The pictures drawings show. */
+function picturesOn(projectId: string, drawings: PageSources['drawing'][]): Promise<AssetRow[]> {
+  const ids = new Set(drawings.flatMap(({ records }) => Object.values(records.blocks).flatMap(assetsOf)))
   return AssetRow.findAll({ where: { projectId, id: [...ids] } })
 }

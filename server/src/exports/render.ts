@@ -1,5 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { unpackDocuments } from '../documents/packing'
 import type { ExportInput } from './jobModel'
@@ -42,6 +43,13 @@ async function rendered(
       return (await import('./renderMap')).renderMap({ ...wanted, title, site })
     case 'grid':
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
+    case 'pack': {
+      const drawings = Object.fromEntries(
+        Object.entries(documents).filter(([, { kind }]) => kind === 'drawing'),
+      ) as unknown as Record<string, DrawingDocument>
+      const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
+      return (await import('./renderPack')).renderPack({ ...wanted, title, site, style, drawings, assets })
+    }
     default: {
       const drawing = documents[wanted.page] as unknown as PageSources['drawing']
       const { renderPage } = await import('./renderPage')
@@ -49,6 +57,10 @@ async function rendered(
       return renderPage({ ...wanted, title, sources, pictures: await dataAddresses(folder, pictures) })
     }
   }
+}
+
+async function assetOf(folder: string, { id, type, file }: AssetFile) {
+  return { id, type, bytes: new Uint8Array(await readFile(join(folder, file))) }
 }
 
 async function dataAddresses(folder: string, pictures: AssetFile[]): Promise<Record<string, string>> {

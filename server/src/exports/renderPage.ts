@@ -8,6 +8,7 @@ import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { isPlainStyle } from '@nolvex/core/style/plainStyle'
+import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
@@ -43,14 +44,15 @@ function svgOf(input: PageInput): string {
   return pictureSvg(picture, stylesFor(picture))
 }
 
-function pictureOf({ sources, width, title, pictures }: PageInput): Picture {
+function pictureOf({ sources, width, title, pictures, finish }: PageInput): Picture {
   const band = bandAt(bandsOf(sources.site).inOrder, width)
   const page = resolvePage(sources, band.id)
   const layout = new PageLayouter(shippedFontLibrary()).layout(page, {
     ...usualEnvironment,
     viewportWidth: width,
   })
-  return pagePicture(layout, plainFinish, {
+  const shown = finish === 'sketch' ? sketchFinish(shippedFontLibrary()) : plainFinish
+  return pagePicture(layout, shown, {
     title,
     pictureAddress: ({ asset }) => (asset ? pictures[asset] : undefined),
   })

@@ -1,0 +1,94 @@
+import { draftPages } from '../draft/draftPages'
+import { applyChange } from '../document/apply'
+import type { Documents } from '../document/types'
+import type { DrawingDocument } from '../drawing/drawing'
+import { emptyContent } from '../content/content'
+import { documentKinds } from '../resolve/documentKinds'
+import { bandsOf, resolveAllBands } from '../resolve/resolvePage'
+import { pageAddresses } from '../site/address'
+import type { Page, SiteDocument } from '../site/site'
+import { usualSite } from '../site/usualSite'
+import { plainStyle } from '../style/plainStyle'
+import { siteHtml, type SiteFile } from './siteHtml'
+
+const idOf = (name: string) => `page${name}`.padEnd(16, '0')
+const page = (name: string, title: string, parent?: string, more: Partial<Page> = {}): Page => {
+  return { id: idOf(name), order: `a${name}`, title, ...(parent ? { parent: idOf(parent) } : {}), ...more }
+}
+const planned = [
+  page('a', 'Home'),
+  page('b', 'Bread', 'a'),
+  page('c', 'Rye', 'b'),
+  page('d', 'Outside in', 'a', { path: '..' }),
+  page('e', 'Outside in', 'a', { path: '%2e%2e' }),
+]
+
+/** The site drafted from its map and written, with some pages left out. */
+function filesOf(without: string[] = []): Map<string, string> {
+  let count = 0
+  const newId = () => `made${String(count++).padStart(12, '0')}`
+  const pages = Object.fromEntries(planned.map((one) => [one.id, one]))
+  const site: SiteDocument = { ...usualSite, records: { ...usualSite.records, pages } }
+  const making = draftPages({ site, content: emptyContent, name: 'Larder' }, planned, newId)
+  let step = making.next()
+  while (!step.done) step = making.next()
+  const { documents } = applyChange(documentKinds, { site } as unknown as Documents, step.value)
+  const drafted = documents.site as unknown as SiteDocument
+  const addresses = pageAddresses(pages)
+  const shown = planned
+    .filter(({ id }) => !without.includes(id))
+    .map(({ id, title }) => {
+      const drawing = documents[id] as unknown as DrawingDocument
+      const sources = { drawing, site: drafted, style: plainStyle }
+      return { id, title, address: addresses.get(id) as string, pages: resolveAllBands(sources) }
+    })
+  const { inOrder, lead } = bandsOf(drafted)
+  const files = siteHtml(
+    { bands: inOrder, lead, language: 'en', fonts: [], picturePath: ({ asset }) => `pictures/${asset}.png` },
+    shown,
+  )
+  return new Map(files.map(({ path, text }: SiteFile) => [path, text]))
+}
+
+const linksIn = (html = '') => [...html.matchAll(/<a [^>]*href="([^"]*)"/g)].map(([, href]) => href)
+const from = (path: string, href: string) => new URL(href, `https://site.example/${path}`).pathname.slice(1)
+
+test('pages lie as their addresses say, whatever those are, and none outside the folder', () => {
+  const paths = [...filesOf().keys()]
+  expect(paths).toEqual([
+    'index.html',
+    'bread/index.html',
+    'bread/rye/index.html',
+    'page/index.html',
+    'page-2/index.html',
+    'styles.css',
+  ])
+})
+
+test('every link between pages leads to a file there is, from wherever it stands', () => {
+  const files = filesOf()
+  for (const [path, text] of files) {
+    for (const href of linksIn(text)) {
+      if (/^(?:#|https?:|mailto:|tel:)/.test(href)) continue
+      expect([path, href, files.has(from(path, href))]).toEqual([path, href, true])
+    }
+    const sheet = /<link rel="stylesheet" href="([^"]*)">/.exec(text)?.[1]
+    if (path.endsWith('.html')) expect(from(path, sheet as string)).toBe('styles.css')
+  }
+  expect(linksIn(files.get('bread/rye/index.html'))).toContain('../../bread/index.html')
+})
+
+test('links to a page that is left out lead nowhere, and stay as words', () => {
+  const files = filesOf([idOf('b')])
+  const home = files.get('index.html') as string
+  expect(linksIn(home).some((href) => href.includes('bread/index.html'))).toBe(false)
+  expect(home).toContain('>Bread</a>')
+})
+
+test('classes of different pages do not meet, and alike rules are written once', () => {
+  const sheet = filesOf().get('styles.css') as string
+  expect(sheet).toContain('.home-header')
+  expect(sheet).toContain('.bread-header')
+  const rules = sheet.split('\n').filter((line) => line.startsWith('.'))
+  expect(new Set(rules).size).toBe(rules.length)
+})

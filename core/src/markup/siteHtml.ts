@@ -1,0 +1,128 @@
+import type { ShownPicture } from '../block/primitive'
+import type { BlockNode, PageNode } from '../resolve/node'
+import { pathFromTitle } from '../site/address'
+import { cssFontFace, cssSheet, writtenCss } from '../text/cssWriter'
+import { htmlElement, htmlPage, htmlStylesheet, written } from '../text/elementWriter'
+import { childrenHtml } from './blockHtml'
+import { classNames, type EmbeddedFont } from './pageHtml'
+import { needsScript, PAGE_SCRIPT } from './pageScript'
+import { blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
+
+/** A page of a site as it is resolved at each band, narrow to wide. */
+export interface SitePage {
+  id: string
+  title: string
+  /** from the root of the site: `/`, `/isles/orrel` */
+  address: string
+  pages: PageNode[]
+}
+
+export interface SiteHtmlOptions {
+  bands: MarkupBand[]
+  lead: string
+  language: string
+  /** their addresses are paths from the root of the site */
+  fonts: EmbeddedFont[]
+  /** path of a picture from the root of the site */
+  picturePath: (picture: ShownPicture) => string
+  isGrey?: boolean
+}
+
+export interface SiteFile {
+  /** from the root of the site */
+  path: string
+  text: string
+}
+
+const STYLES = 'styles.css'
+const INDEX = 'index.html'
+
+/**
+ * Pages as files that lie as their addresses say, each an `index.html`, with one style sheet for all. Links between the
+ * pages lead from file to file; those to pages that are not among them lead nowhere.
+ */
+export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[] {
+  const { bands, lead, language, fonts, picturePath, isGrey } = options
+  const folders = foldersOf(pages)
+  const byAddress = new Map(pages.map(({ id, address }) => [address, folders.get(id) as string]))
+  const leadIndex = Math.max(
+    0,
+    bands.findIndex(({ id }) => id === lead),
+  )
+  const rules = pages.map((page) => {
+    const leading = page.pages[leadIndex]
+    const classes = classNames(leading, `${folders.get(page.id)?.replaceAll('/', '-') || 'home'}-`)
+    return { page, leading, classes }
+  })
+  const files = rules.map(({ page, leading, classes }): SiteFile => {
+    const folder = folders.get(page.id) as string
+    const toRoot = '../'.repeat(folder ? folder.split('/').length : 0) || './'
+    const body = childrenHtml(leading.children, {
+      classes,
+      withKeys: false,
+      pictureAddress: (picture) => {
+        const path = picturePath(picture)
+        return path.startsWith('data:') ? path : `${toRoot}${path}`
+      },
+      linkTo: (href) => linkFrom(toRoot, byAddress, href),
+    })
+    const head = [htmlElement('title', {}, page.title), '\n', htmlStylesheet(`${toRoot}${STYLES}`)]
+    const content = needsScript(leading.children) ? [body, PAGE_SCRIPT, '\n'] : body
+    return { path: joined(folder, INDEX), text: written(htmlPage(language, head, content)) }
+  })
+  const [first] = rules
+  const sheet = cssSheet([
+    ...fonts.map((font) => cssFontFace(font, font.address)),
+    ...(first ? resetRules(first.leading.rootSize, first.leading.ground) : []),
+    ...(isGrey ? [GREY_PICTURES] : []),
+    ...rules.flatMap(({ page, classes }) => blockRules({ bands, lead, pages: page.pages }, classes)),
+  ])
+  return [...files, { path: STYLES, text: writtenCss(sheet) }]
+}
+
+const joined = (folder: string, file: string) => (folder ? `${folder}/${file}` : file)
+
+/** A folder for each page, from the root: what an address has that no folder can be called is taken out of it. */
+function foldersOf(pages: SitePage[]): Map<string, string> {
+  const folders = new Map<string, string>()
+  const taken = new Set<string>()
+  for (const { id, address } of pages) {
+    const parts = address.split('/').filter(Boolean)
+    const base = parts.map((part) => pathFromTitle(decoded(part)) || 'page').join('/')
+    let free = base
+    for (let count = 2; taken.has(free); count++) free = `${base || 'home'}-${count}`
+    taken.add(free)
+    folders.set(id, free)
+  }
+  return folders
+}
+
+function decoded(part: string): string {
+  try {
+    return decodeURIComponent(part)
+  } catch {
+    return part
+  }
+}
+
+/** A link as it leads from a page's file; addresses on the site that no page here has lead nowhere. */
+function linkFrom(toRoot: string, byAddress: Map<string, string>, href: string): string | undefined {
+  if (!href.startsWith('/')) return href
+  const [address, anchor] = href.split('#')
+  const folder = byAddress.get(address)
+  if (folder === undefined) return undefined
+  return `${toRoot}${joined(folder, INDEX)}${anchor ? `#${anchor}` : ''}`
+}
+
+/** Pictures that pages show. */
+export function picturesIn(pages: SitePage[]): ShownPicture[] {
+  const found = new Map<string, ShownPicture>()
+  const walk = (nodes: BlockNode[]) => {
+    for (const { content, children } of nodes) {
+      if (content.type === 'picture' && content.asset) found.set(content.asset, content)
+      walk(children)
+    }
+  }
+  for (const { pages: atBands } of pages) for (const page of atBands) walk(page.children)
+  return [...found.values()]
+}

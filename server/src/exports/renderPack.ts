@@ -1,0 +1,177 @@
+import { strToU8, zipSync, type Zippable } from 'fflate'
+import type { ShownPicture } from '@nolvex/core/block/primitive'
+import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
+import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
+import { mapSheets } from '@nolvex/core/paint/mapSheets'
+import { packSheets, type PackPage } from '@nolvex/core/paint/packSheets'
+import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
+import { pagePicture } from '@nolvex/core/paint/pagePicture'
+import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
+import { plainFinish } from '@nolvex/core/paint/plainFinish'
+import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
+import { bandsOf, resolveAllBands, resolvePage } from '@nolvex/core/resolve/resolvePage'
+import { pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
+import type { Band, Page, SiteDocument } from '@nolvex/core/site/site'
+import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import { isPlainStyle } from '@nolvex/core/style/plainStyle'
+import type { StyleDocument } from '@nolvex/core/style/style'
+import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
+import { usualEnvironment } from '@nolvex/core/units/environment'
+import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
+import type { PackExport } from './jobModel'
+import { picturesPdf } from './pdfPicture'
+import { stylesFor } from './sheetFiles'
+import { svgToPng } from './svgToPng'
+
+/** A picture of a project with its bytes. */
+export interface PackAsset {
+  id: string
+  type: string
+  bytes: Uint8Array
+}
+
+/** Everything a pack is rendered from. */
+export interface PackInput extends PackExport {
+  title: string
+  site: SiteDocument
+  style: StyleDocument
+  /** by page */
+  drawings: Record<string, DrawingDocument>
+  assets: PackAsset[]
+}
+
+/** Several pages as one file: their HTML with working links, pictures of them, or a PDF with its contents. */
+export async function renderPack(input: PackInput): Promise<Uint8Array> {
+  switch (input.file) {
+    case 'html':
+      return zipSync(filesIn(htmlFiles(input)), { level: 6 })
+    case 'pdf':
+      return picturesPdf(sheetsOf(input), input.title)
+    default:
+      return zipSync(filesIn(pictureFiles(input)), { level: input.file === 'svg' ? 6 : 0 })
+  }
+}
+
+/** A file of a pack: its path in the folder, and what is in it. */
+export interface PackFile {
+  path: string
+  bytes: Uint8Array
+}
+
+const filesIn = (files: PackFile[]): Zippable =>
+  Object.fromEntries(files.map(({ path, bytes }) => [path, bytes]))
+
+/** The pages that are wanted and drawn, in the map's order. */
+function pagesOf({ site, drawings, pages }: PackInput): Page[] {
+  return pagesInOrder(site.records.pages)
+    .map(({ page }) => page)
+    .filter(({ id }) => drawings[id] && (pages.length === 0 || pages.includes(id)))
+}
+
+const bandsWanted = ({ site, bands }: PackInput): Band[] =>
+  bandsOf(site).inOrder.filter(({ id }) => bands.length === 0 || bands.includes(id))
+
+const ENDINGS: Record<string, string> = {
+  'image/png': 'png',
+  'image/jpeg': 'jpg',
+  'image/webp': 'webp',
+  'image/svg+xml': 'svg',
+}
+const pathOf = ({ id, type }: PackAsset) => `pictures/${id}.${ENDINGS[type] ?? 'bin'}`
+
+/** HTML of the pages, their style sheet, and the fonts and pictures they use, each once. */
+export function htmlFiles(input: PackInput): PackFile[] {
+  const { site, style, drawings, assets } = input
+  const { inOrder, lead } = bandsOf(site)
+  const addresses = pageAddresses(site.records.pages)
+  const isGrey = input.finish === 'plain' && isPlainStyle(style)
+  const pages = pagesOf(input).map((page): SitePage => {
+    const resolved = resolveAllBands({ drawing: drawings[page.id], site, style })
+    return {
+      id: page.id,
+      title: page.title || 'Untitled',
+      address: addresses.get(page.id) ?? '/',
+      pages: isGrey ? resolved.map((one) => pageInFinish(one, plainFinish)) : resolved,
+    }
+  })
+  const used = new Map(assets.map((asset) => [asset.id, asset]))
+  const picturePath = ({ asset, width, height }: ShownPicture) => {
+    const found = asset === undefined ? undefined : used.get(asset)
+    return found ? pathOf(found) : placeholder(width, height)
+  }
+  const fonts = shippedFonts().map(({ family, weight, italic }, index) => {
+    return { family, weight, italic, address: `fonts/${FONT_FILES[index].name}` }
+  })
+  const written = siteHtml({ bands: inOrder, lead, language: 'en', fonts, picturePath, isGrey }, pages)
+  const text = written.map((file) => file.text).join('')
+  const shown = assets.filter((asset) => text.includes(pathOf(asset)))
+  return [
+    ...written.map((file) => ({ path: file.path, bytes: strToU8(file.text) })),
+    ...FONT_FILES.map(({ name, bytes }) => ({ path: `fonts/${name}`, bytes })),
+    ...shown.map((asset) => ({ path: pathOf(asset), bytes: asset.bytes })),
+  ]
+}
+
+const FONT_FILES = fontCatalogue.map((font, index) => ({
+  name: fontFileName(font),
+  bytes: shippedFonts()[index].bytes,
+}))
+
+const placeholder = (width: number, height: number) =>
+  `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`
+
+/** Each page at each band as it is painted. */
+function paintedPages(input: PackInput): PackPage[] {
+  const { site, style, drawings, assets } = input
+  const library = shippedFontLibrary()
+  const finish = input.finish === 'sketch' ? sketchFinish(library) : plainFinish
+  const addresses = pageAddresses(site.records.pages)
+  const data = new Map(
+    assets.map(({ id, type, bytes }) => [id, `data:${type};base64,${Buffer.from(bytes).toString('base64')}`]),
+  )
+  return pagesOf(input).flatMap((page) =>
+    bandsWanted(input).map((band): PackPage => {
+      const resolved = resolvePage({ drawing: drawings[page.id], site, style }, band.id)
+      const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
+      const layout = new PageLayouter(library).layout(resolved, environment)
+      const title = page.title || 'Untitled'
+      const picture = pagePicture(layout, finish, {
+        title,
+        pictureAddress: ({ asset }) => asset && data.get(asset),
+      })
+      return { title, address: addresses.get(page.id) ?? '/', band: band.name, width: band.drawnAt, picture }
+    }),
+  )
+}
+
+/** A picture of each page at each band. */
+export function pictureFiles(input: PackInput): PackFile[] {
+  const taken = new Set<string>()
+  return paintedPages(input).map(({ title, width, picture }) => {
+    const base = `${pathFromTitle(title) || 'page'}-${width}`
+    let name = base
+    for (let count = 2; taken.has(name); count++) name = `${base}-${count}`
+    taken.add(name)
+    if (input.file === 'svg')
+      return { path: `${name}.svg`, bytes: strToU8(pictureSvg(picture, stylesFor(picture))) }
+    return { path: `${name}.png`, bytes: svgToPng(pictureSvg(picture), picture, input.scale) }
+  })
+}
+
+/** The sheets of a PDF: contents, the map, then page by page. */
+function sheetsOf(input: PackInput) {
+  const { title, date, finish, site } = input
+  const map = {
+    title,
+    date,
+    direction: 'down',
+    connectors: 'stepped',
+    heavy: false,
+    sections: true,
+    menus: true,
+  } as const
+  const before = mapSheets(site.records, shippedFontLibrary(), { ...map, paper: 'A3' })
+  return packSheets(paintedPages(input), shippedFontLibrary(), { title, date, finish, before })
+}
