@@ -26,6 +26,7 @@ import { answerProblem } from './http/answerProblem'
 import { Problem } from './http/problem'
 import { projectRoutes } from './projects/projectRoutes'
 import { versionRoutes } from './versions/versionRoutes'
+import { walkRoutes } from './walk/walkRoutes'
 
 export interface Services {
   sequelize: Sequelize
@@ -43,6 +44,7 @@ const POLICY = {
   fontSrc: ["'self'"],
   formAction: ["'self'"],
   frameAncestors: ["'none'"],
+  frameSrc: ["'self'"],
   imgSrc: ["'self'", 'data:', 'blob:'],
   // The text shaper is WebAssembly; nothing else may compile code.
   scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
@@ -93,6 +95,7 @@ export function createApp({ sequelize, states, runner, children, sweeper, log }:
     assetRoutes(sequelize, states, children, freed),
     exportRoutes(sequelize, states, runner, children),
     versionRoutes(sequelize, states),
+    walkRoutes(states, children),
   )
   app.use('/api/service', contentService())
   app.use('/api/analytics', analyticsService())
@@ -106,8 +109,10 @@ export function createApp({ sequelize, states, runner, children, sweeper, log }:
 
 /** Ids in addresses are ids, or nothing is found. */
 function checkIds({ path }: Request, _response: Response, next: NextFunction) {
-  const [, first, project, , id] = path.split('/')
-  const areIds = [project, id].every((one) => !one || one === 'open' || idSchema.safeParse(one).success)
+  const [, first, project, what, id] = path.split('/')
+  // The pages of a walkthrough have addresses of their own.
+  const ids = what === 'walk' ? [project] : [project, id]
+  const areIds = ids.every((one) => !one || one === 'open' || idSchema.safeParse(one).success)
   next(first !== 'projects' || areIds ? undefined : new Problem(404, 'There is no such address.'))
 }
 

@@ -17,7 +17,12 @@ export const router = createRouter({
           component: () => import('./drafting/DraftingView.vue'),
         },
         {
-          path: ':stage(style|mockup|review|walkthrough|handoff)',
+          path: 'walkthrough',
+          name: 'walkthrough',
+          component: () => import('./walkthrough/WalkthroughView.vue'),
+        },
+        {
+          path: ':stage(style|mockup|review|handoff)',
           name: 'stage',
           component: () => import('./stages/ComingStage.vue'),
         },

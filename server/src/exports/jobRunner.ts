@@ -1,12 +1,10 @@
 import { join } from 'node:path'
 import type { Logger } from 'pino'
 import { QueryTypes, type Sequelize } from 'sequelize'
-import { assetsOf } from '@nolvex/core/block/block'
 import type { Documents } from '@nolvex/core/document/types'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
 import { pageAddresses } from '@nolvex/core/site/address'
-import { AssetRow } from '../assets/assetModels'
 import { storeBlob } from '../assets/blobs'
 import { Children, ENDED } from '../children/children'
 import { inWorkFolder } from '../children/workFolder'
@@ -15,7 +13,8 @@ import { isUnavailable } from '../http/answerProblem'
 import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
-import { JobRow, type JobState, type PackExport } from './jobModel'
+import { JobRow, type JobState } from './jobModel'
+import { packInto, picturesOn } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { assetsInto, documentsInto } from './sourceFiles'
@@ -164,7 +163,7 @@ export class JobRunner {
       const agreed = input.format === 'grid' ? await this.gridAgreement(projectId, documents) : undefined
       return { wanted: input, title: project.name, pictures: [], agreed }
     }
-    if (input.format === 'pack') return this.packOf(project, input, documents, folder)
+    if (input.format === 'pack') return packInto(folder, project, documents, input)
     const { pages } = (site as unknown as PageSources['site']).records
     const page = pages[input.page]
     if (!page) throw new Problem(404, 'This page no longer exists.')
@@ -186,32 +185,6 @@ export class JobRunner {
     }
   }
 
-  /** Lays what several pages are rendered from into a folder. */
-  private async packOf(
-    { id, name }: { id: string; name: string },
-    input: PackExport,
-    { site, style, ...others }: Documents,
-    folder: string,
-  ): Promise<RenderInput> {
-    const isWanted = (page: string) => input.pages.length === 0 || input.pages.includes(page)
-    const drawings = Object.fromEntries(
-      Object.entries(others).filter(
-        ([page, { kind, records }]) =>
-          kind === 'drawing' && isWanted(page) && Object.keys(records.blocks ?? {}).length > 0,
-      ),
-    )
-    if (Object.keys(drawings).length === 0)
-      throw new Problem(422, 'None of these pages has a drawing yet. Draft them from the map first.')
-    await documentsInto(folder, { site, style, ...drawings })
-    const all = Object.values(drawings) as unknown as PageSources['drawing'][]
-    const files = await assetsInto(folder, await picturesOn(id, all))
-    return {
-      wanted: input,
-      title: name,
-      pictures: files.map(({ asset: { id: asset, type }, file }) => ({ id: asset, type, file })),
-    }
-  }
-
   /** Who agreed the grid last, and whether it differs now. */
   private async gridAgreement(projectId: string, now: Documents): Promise<GridInput['agreed']> {
     const gate = await VersionRow.findOne({
@@ -224,10 +197,4 @@ export class JobRunner {
     const changedSince = describeChanges(documents, now).some(({ stage }) => stage === 'grid')
     return { by: gate.approvals.map(({ name }) => name), at: first.at, changedSince }
   }
-}
-
-/** The pictures drawings show. */
-function picturesOn(projectId: string, drawings: PageSources['drawing'][]): Promise<AssetRow[]> {
-  const ids = new Set(drawings.flatMap(({ records }) => Object.values(records.blocks).flatMap(assetsOf)))
-  return AssetRow.findAll({ where: { projectId, id: [...ids] } })
 }

@@ -3,7 +3,7 @@ export interface Stage {
   name: string
   label: string
   /** route it opens */
-  route: 'map' | 'grid' | 'wireframe' | 'stage'
+  route: 'map' | 'grid' | 'wireframe' | 'walkthrough' | 'stage'
   promise?: { now: string; will: string[] }
 }
 
@@ -50,19 +50,7 @@ export const stages: Stage[] = [
       ],
     },
   },
-  {
-    name: 'walkthrough',
-    label: 'Walkthrough',
-    route: 'stage',
-    promise: {
-      now: 'An exported HTML page can be opened by anybody meanwhile.',
-      will: [
-        'Let a client click through the site at a link',
-        'Collect comments and votes where they belong',
-        'Record who approved what',
-      ],
-    },
-  },
+  { name: 'walkthrough', label: 'Walkthrough', route: 'walkthrough' },
   {
     name: 'handoff',
     label: 'Handoff',

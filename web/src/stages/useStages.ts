@@ -15,9 +15,10 @@ export const useStages = createSharedComposable(() => {
     Object.values(project.site.records.pages).filter(({ kind }) => kind !== 'external'),
   )
   const isDrawn = (page: string) => Object.keys(project.drawing(page)?.records.blocks ?? {}).length > 0
-  /** A page's stage is done when it was checked off; drawing it begins it. */
+  /** A page's stage is done when it was checked off; drawing it begins it, and it can be walked through. */
   const isDone = (page: string, stage: string) =>
-    Boolean(project.site.records.pages[page]?.checked?.[stage]) || (stage === 'wireframe' && isDrawn(page))
+    Boolean(project.site.records.pages[page]?.checked?.[stage]) ||
+    ((stage === 'wireframe' || stage === 'walkthrough') && isDrawn(page))
   const done = (stage: string) => drawable.value.filter(({ id }) => isDone(id, stage)).length
 
   return { inProfile, drawable, isDrawn, isDone, done }

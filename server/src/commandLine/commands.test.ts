@@ -1,0 +1,94 @@
+import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { openFile } from './projectFiles'
+import { runCommand } from './commands'
+
+let folder: string
+let said: string[]
+let told: string[]
+beforeAll(async () => void (folder = await mkdtemp(join(tmpdir(), 'nolvex-command-'))))
+afterAll(() => rm(folder, { recursive: true }))
+beforeEach(() => {
+  said = []
+  told = []
+})
+const run = (...words: string[]) =>
+  runCommand(
+    words,
+    (line) => said.push(line),
+    (line) => told.push(line),
+  )
+const at = (name: string) => join(folder, name)
+
+test('a list of titles becomes a project, its pages drawings, and these a site of linked pages', async () => {
+  await writeFile(at('bakery.txt'), 'Home\n  Bread\n    Rye\n  Opening hours\n  Contact\n  Imprint\n')
+  expect(await run('new', at('bakery.txt'), '-o', at('site.nolvex.zip'))).toBe(0)
+  expect(await run('draft', at('site.nolvex.zip'), '-o', at('drawn.nolvex.zip'))).toBe(0)
+  expect(said.at(-1)).toContain('6 pages drafted')
+  expect(await run('export', at('drawn.nolvex.zip'), '--as', 'html', '-o', at('site'))).toBe(0)
+  const files = await readdir(at('site'), { recursive: true })
+  for (const path of ['index.html', 'bread/index.html', 'bread/rye/index.html', 'styles.css'])
+    expect(files).toContain(path)
+  expect(await readFile(at('site/index.html'), 'utf8')).toContain('href="./bread/index.html"')
+  const { name, documents } = await openFile(at('drawn.nolvex.zip'))
+  expect([name, Object.values(documents).filter(({ kind }) => kind === 'drawing').length]).toEqual([
+    'bakery',
+    6,
+  ])
+})
+
+test('pages and bands are named, and pictures come in a finish', async () => {
+  const words = ['export', at('drawn.nolvex.zip'), '--as', 'svg', '--pages', 'home,rye', '--bands', 'narrow']
+  expect(await run(...words, '--finish', 'sketch', '-o', at('pictures'))).toBe(0)
+  expect((await readdir(at('pictures'))).sort()).toEqual(['home-390.svg', 'rye-390.svg'])
+  expect(await readFile(at('pictures/home-390.svg'), 'utf8')).toContain('Architects Daughter')
+})
+
+test('a pack is one PDF', async () => {
+  const words = ['export', at('drawn.nolvex.zip'), '--as', 'pdf', '--pages', 'contact', '-o', at('pack')]
+  expect(await run(...words)).toBe(0)
+  const bytes = await readFile(at('pack/bakery.pdf'))
+  expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
+})
+
+test('what is found in the plan ends with 1, as words or as data', async () => {
+  await writeFile(at('twins.txt'), 'Home\n  News\n  News\n')
+  await run('new', at('twins.txt'), '-o', at('twins.nolvex.zip'))
+  expect(await run('review', at('twins.nolvex.zip'))).toBe(1)
+  expect(said.join('\n')).toContain('News')
+  said = []
+  expect(await run('review', at('twins.nolvex.zip'), '--json')).toBe(1)
+  expect(JSON.parse(said.join('\n'))).toContainEqual(
+    expect.objectContaining({ rule: expect.any(String) as string }),
+  )
+})
+
+test.each([
+  [['draft', 'nowhere.zip', '-o', 'x.zip'], 'nowhere.zip'],
+  [['export', 'drawn', '--as', 'html'], 'needs'],
+  [['dance'], 'no command “dance”'],
+  [['new', '--loud'], '--loud'],
+  [['sitemap'], 'needs a project file'],
+])('%s is told on standard error, with status 2', async (words, says) => {
+  expect(await run(...words)).toBe(2)
+  expect(told.join('\n')).toContain(says)
+  expect(said).toEqual([])
+})
+
+test('a page or a band nobody knows is named, and so is a file that is no project', async () => {
+  const drawn = ['export', at('drawn.nolvex.zip'), '--as', 'svg', '-o', at('none')]
+  expect(await run(...drawn, '--pages', 'cellar')).toBe(2)
+  expect(await run(...drawn, '--bands', 'huge')).toBe(2)
+  await writeFile(at('wrong.zip'), 'no zip at all')
+  expect(await run('review', at('wrong.zip'))).toBe(2)
+  expect(told[0]).toContain('“cellar”')
+  expect(told[1]).toContain('Narrow, Medium, Wide')
+  expect(told[2]).toContain('wrong.zip')
+})
+
+test('help says what there is', async () => {
+  expect(await run('--help')).toBe(0)
+  for (const command of ['new', 'draft', 'export', 'review', 'sitemap'])
+    expect(said.join()).toContain(`  ${command} `)
+})
