@@ -1,13 +1,15 @@
 import { writeFileSync } from 'node:fs'
 import sharp from 'sharp'
+import type { Block } from '@nolvex/core/block/block'
 import { collectionKind, type CollectionDocument } from '@nolvex/core/content/collection'
 import { fillFromTable } from '@nolvex/core/content/collectionChanges'
 import { emptyContent } from '@nolvex/core/content/content'
 import type { Documents, Records } from '@nolvex/core/document/types'
 import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
-import type { Page, Section } from '@nolvex/core/site/site'
+import type { Page, Section, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
+import { draftedPages } from './draftedPages'
 import { homeBlocks, pictureIds } from './homeDrawing'
 import { gridPlan } from './skerrinGrid'
 import { isles } from '@nolvex/server/contentService/ferryLists'
@@ -79,11 +81,28 @@ for (const operation of filled.operations)
   if (operation.type === 'put')
     (islesCollection.records as unknown as Records)[operation.collection][operation.id] = operation.record
 const [home] = skerrinPages
+const site = {
+  ...usualSite,
+  records: { ...usualSite.records, ...planning, ...gridPlan, pages, sections, settings },
+} as unknown as SiteDocument
+const drawingOf = (id: string, blocks: object) => ({ kind: 'drawing', id, schema: 3, records: { blocks } })
+/** Each section of a drawing is the map's of the same name. */
+function withSections(blocks: Record<string, Block>) {
+  const idOf = (name: string | undefined) =>
+    Object.values(sections).find((one) => one.name === name && (!one.page || one.page === home.id))?.id
+  return Object.fromEntries(
+    Object.entries(blocks).map(([id, block]) => {
+      const section = block.parent ? undefined : idOf(block.name)
+      return [id, section ? { ...block, section } : block]
+    }),
+  )
+}
+const drafted = [...draftedPages(site)].map(([id, blocks]) => [
+  id,
+  drawingOf(id, Object.fromEntries(blocks.map((block) => [block.id, block]))),
+])
 const documents = {
-  site: {
-    ...usualSite,
-    records: { ...usualSite.records, ...planning, ...gridPlan, pages, sections, settings },
-  },
+  site,
   content: {
     ...emptyContent,
     records: {
@@ -93,7 +112,8 @@ const documents = {
   },
   [islesCollection.id]: islesCollection,
   style: plainStyle,
-  [home.id]: { kind: 'drawing', id: home.id, schema: 3, records: { blocks: homeBlocks() } },
+  [home.id]: drawingOf(home.id, withSections(homeBlocks())),
+  ...(Object.fromEntries(drafted) as object),
 } as unknown as Documents
 
 const scenes: [id: string, name: string, svg: string][] = [

@@ -136,7 +136,8 @@ function partsOf(
   const isBehind = manner === 'button'
   const id = idIn(key, 'lines')
   const isOpen = ({ isOpen: isOnWay }: SiteLine) => opens === 'all' || (opens === 'current' && isOnWay)
-  const own = isBehind ? COLUMN : { align: 'start' as const, ...arrange, padding: {} }
+  const isDown = arrange?.type === 'column'
+  const own = isBehind ? COLUMN : { ...arrange, padding: {}, ...(isDown ? { align: 'start' as const } : {}) }
   const values = { arrange: own, ...FIT, hidden: isBehind && !isShown }
   const list = menuLines('lines', lines, { levels, isOpen, key }, values)
   return [buttonPart(id, isShown, !isBehind), { ...list, attributes: { ...list.attributes, id } }]

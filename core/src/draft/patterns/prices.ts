@@ -24,7 +24,10 @@ export const prices: Pattern = {
               heading(3, title),
               heading(1, `${(index + 1) * 12}.00`, { tag: 'p' }),
               small('for one person, once'),
-              { kind: 'list', text: says('What it holds\nWhat else it holds\nAnd what not') },
+              {
+                kind: 'list',
+                text: says(content.parts[index]?.text || 'What it holds\nWhat else it holds\nAnd what not'),
+              },
               button('Take this', to, index === 1 ? {} : { variant: 'secondary' }),
             ],
             framed,

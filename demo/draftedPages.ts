@@ -1,0 +1,84 @@
+import type { Block } from '@nolvex/core/block/block'
+import { signFor } from '@nolvex/core/draft/draftIcons'
+import { usualChoice, type Chosen } from '@nolvex/core/draft/pattern'
+import { patternById } from '@nolvex/core/draft/patterns'
+import { placePieces } from '@nolvex/core/draft/placePieces'
+import type { SectionContent } from '@nolvex/core/draft/sectionContent'
+import { bandsOf } from '@nolvex/core/resolve/resolvePage'
+import { menusInOrder } from '@nolvex/core/site/menuChanges'
+import type { Section, SiteDocument } from '@nolvex/core/site/site'
+import { skerrinCopy, type DemoSection } from './skerrinCopy'
+import { pageId } from './skerrinPages'
+
+const NAME = 'Skerrin Ferries'
+let made = 0
+const newId = () => `drawn${String(made++).padStart(11, '0')}`
+
+/** The drawings of the demo's pages but for the first one, which is drawn by hand: blocks by page. */
+export function draftedPages(site: SiteDocument): Map<string, Block[]> {
+  const sections = Object.values(site.records.sections)
+  const common = (name: string) => sections.find((section) => !section.page && section.name === name)
+  return new Map(
+    Object.entries(skerrinCopy).map(([short, copy]) => {
+      const page = pageId(short)
+      const parts: [Section | undefined, string, DemoSection][] = [
+        [common('Header'), 'Header', { pattern: 'header-utility', heading: NAME, text: '' }],
+        ...Object.entries(copy).map(([name, own]): [Section | undefined, string, DemoSection] => [
+          sections.find((section) => section.page === page && section.name === name),
+          name,
+          own,
+        ]),
+        [common('Footer'), 'Footer', { pattern: 'footer', chosen: { columns: 3 }, heading: NAME, text: '' }],
+      ]
+      return [page, parts.flatMap(([section, name, own], index) => drawn(site, section, name, own, index))]
+    }),
+  )
+}
+
+function drawn(
+  site: SiteDocument,
+  section: Section | undefined,
+  name: string,
+  own: DemoSection,
+  index: number,
+): Block[] {
+  const pattern = patternById(own.pattern)
+  if (!pattern) throw new Error(`There is no pattern ${own.pattern}.`)
+  const chosen: Chosen = { ...usualChoice(pattern), ...own.chosen }
+  const piece = pattern.make(contentOf(site, name, own), chosen)
+  const [top, ...below] = placePieces(piece, bandsOf(site), newId)
+  const order = `a${index.toString(36).padStart(3, '0')}`
+  const named = { ...top, name, order, ...(section ? { section: section.id } : {}) }
+  const pictures = [...(own.picture ? [own.picture] : []), ...(own.pictures ?? [])]
+  return [named, ...below].map((block) => withData(block, own, pictures))
+}
+
+/** Pictures, tables and words of a section as its copy has them. */
+function withData(block: Block, own: DemoSection, pictures: string[]): Block {
+  const words = own.instead?.[block.text?.[0]?.insert ?? '']
+  if (words) return { ...block, text: [{ insert: words }] }
+  if (own.cells && block.kind === 'table') return { ...block, data: { ...block.data, cells: own.cells } }
+  const asset = block.kind === 'picture' ? pictures.shift() : undefined
+  if (!asset) return block
+  return { ...block, data: { file: { asset, width: 1200, height: 800 }, alt: 'The isle from the boat' } }
+}
+
+function contentOf(site: SiteDocument, name: string, own: DemoSection): SectionContent {
+  const { heading, text, parts = [], action = 'Find out more', to } = own
+  const target = to ? { page: pageId(to) } : undefined
+  return {
+    name,
+    page: heading,
+    heading,
+    text,
+    parts: parts.map(([title, words]) => {
+      const isle = { Orrel: 'orrel', Tansay: 'tansay', 'Little Hask': 'hask' }[title]
+      return { title, text: words, to: isle ? { page: pageId(isle) } : target }
+    }),
+    action,
+    to: target,
+    siteName: NAME,
+    menus: Object.fromEntries(menusInOrder(site.records.menus).map(({ id, kind }) => [kind, id])),
+    icon: signFor,
+  }
+}
