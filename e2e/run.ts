@@ -3,7 +3,9 @@ import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
+import { draftSite } from './journeys/draftSite'
 import { exportedFits } from './journeys/exportedFits'
+import { exportedSite } from './journeys/exportedSite'
 import { fieldsAndKeys } from './journeys/fieldsAndKeys'
 import { foundGrid } from './journeys/foundGrid'
 import { gridAgreed } from './journeys/gridAgreed'
@@ -40,6 +42,8 @@ const journeys: Journey[] = [
   gridAgreed,
   guidesAndFrames,
   exportedFits,
+  exportedSite,
+  draftSite,
   fieldsAndKeys,
   foundGrid,
   gridsInChromium,

@@ -1,11 +1,10 @@
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
+import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { expectTrue } from '../expect'
 import { ROOT } from '../site'
+import { axeFindings } from './axeFindings'
 import type { Journey } from './journey'
 
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 const DEMO = '/projects/skerrinferries00'
 
 const views: [name: string, path: string, ready: string, prepare?: string][] = [
@@ -24,6 +23,19 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     '.drawing g',
     `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Intro')).click()`,
   ],
+  [
+    'sketch',
+    `${DEMO}/wireframe/pagetansay000000`,
+    '.drawing g',
+    `document.querySelector('input[value=sketch]').click()`,
+  ],
+  [
+    'patterns',
+    `${DEMO}/wireframe/pagefares0000000`,
+    '.drawing g',
+    `[...document.querySelectorAll('.patterns')][0].click()`,
+  ],
+  ['walkthrough', `${DEMO}/walkthrough`, 'iframe'],
   ['grid', `${DEMO}/grid`, '.equation'],
   ['grid-guides', `${DEMO}/grid/guides`, '.guide-sheet svg'],
   ['grid-screens', `${DEMO}/grid/screens`, 'figure svg'],
@@ -48,27 +60,11 @@ export const looksAndAccess: Journey = {
       await driver.sleep(700)
       if (folder && name !== 'coming')
         writeFileSync(join(folder, `${name}.png`), await driver.takeScreenshot(), 'base64')
-      const findings = await check()
+      const findings = await axeFindings(driver)
       expectTrue(findings.length === 0, `${name} has no serious finding: ${findings.join('; ')}`)
     }
     const logs = await driver.manage().logs().get('browser')
     const errors = logs.filter(({ level }) => level.name === 'SEVERE').map(({ message }) => message)
     expectTrue(errors.length === 0, `nothing is refused or thrown: ${errors.join('; ')}`)
-
-    async function check(): Promise<string[]> {
-      await driver.executeScript(axe)
-      const { violations } = (await driver.executeAsyncScript(
-        `const done = arguments[0]; axe.run(document, { resultTypes: ['violations'] }).then(done)`,
-      )) as { violations: { id: string; impact: string; nodes: { target: string[] }[] }[] }
-      return violations
-        .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-        .map(
-          ({ id, nodes }) =>
-            `${id} at ${nodes
-              .slice(0, 3)
-              .map(({ target }) => target.join(' '))
-              .join(', ')}`,
-        )
-    }
   },
 }

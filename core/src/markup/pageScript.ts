@@ -6,11 +6,13 @@ import type { BlockNode } from '../resolve/node'
  * @see WAI-ARIA Authoring Practices: tabs with automatic activation, disclosure of navigation, carousel
  */
 export const PAGE_SCRIPT = fixedScript`
-const show = (element, isShown) => {
-  element.toggleAttribute('data-open', isShown)
-  element.toggleAttribute('data-shut', !isShown)
-}
 const isShown = (element) => getComputedStyle(element).display !== 'none'
+// Only what differs from the style sheet is set, so that a wider window shows what it shows.
+const show = (element, wanted) => {
+  element.removeAttribute('data-open')
+  element.removeAttribute('data-shut')
+  if (isShown(element) !== wanted) element.setAttribute(wanted ? 'data-open' : 'data-shut', '')
+}
 
 for (const tabs of document.querySelectorAll('[data-tabs]')) {
   const bar = tabs.querySelector('[data-bar]')

@@ -20,7 +20,8 @@ export function controlMarks(content: ControlContent, box: Box, room: PaintRoom)
   const colour = room.colour(look.colour, 'words')
   if (content.mark) return tickMarks(content.mark, box, room.content, colour)
   const words = wordsInside(content, box, room.content, colour)
-  const shown: Mark[] = content.isHint ? [{ type: 'group', opacity: HINT, marks: words }] : words
+  const shown: Mark[] =
+    content.isHint && words.length ? [{ type: 'group', opacity: HINT, marks: words }] : words
   return content.control === 'select' ? [...shown, arrow(box, room.colour(look.colour, 'line'))] : shown
 }
 

@@ -104,6 +104,18 @@ test.each<[string, Mark[], number]>([
     0.001,
   ],
   [
+    'a faded group in a faded group, beside one that holds nothing',
+    [
+      { type: 'group', opacity: 0.5, marks: [] },
+      {
+        type: 'group',
+        opacity: 0.8,
+        marks: [filled(INK), { type: 'group', opacity: 0.3, marks: [filled('#ffffff', aside)] }],
+      },
+    ],
+    0.01,
+  ],
+  [
     'faded groups in one that is moved',
     [
       {

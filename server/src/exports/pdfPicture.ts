@@ -1,17 +1,18 @@
 import PdfDocument from 'pdfkit'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
-import type {
-  Group,
-  Hatch,
-  Image,
-  Mark,
-  Outline,
-  Paint,
-  Picture,
-  RadialGradient,
-  Shape,
-  Words,
+import {
+  leafMarks,
+  type Group,
+  type Hatch,
+  type Image,
+  type Mark,
+  type Outline,
+  type Paint,
+  type Picture,
+  type RadialGradient,
+  type Shape,
+  type Words,
 } from '@nolvex/core/vector/mark'
 import { roundedRectPath } from '@nolvex/core/vector/roundedRect'
 import { shippedFontPath } from '../fonts/shippedFonts'
@@ -72,6 +73,8 @@ function drawMark(pdf: Pdf, mark: Mark): void {
 
 function drawGroup(pdf: Pdf, group: Group) {
   const { transform, clip, opacity = 1, filter, marks } = group
+  // A form that nothing is drawn in would be no stream.
+  if (leafMarks(marks).length === 0) return
   pdf.save()
   if (transform) pdf.transform(...transform)
   if (filter) drawFiltered(pdf, group)
@@ -100,13 +103,14 @@ function drawFaded(pdf: Pdf, opacity: number, draw: () => void) {
     Group: { S: 'Transparency' },
     Resources: page.resources,
   }) as unknown as PdfStream
+  // Named before it is drawn, as groups in it are named after it.
+  page.xobjects[name] = form
   page.content = form
   draw()
   page.content = content
   form.end()
   const state = pdf.ref({ ca: opacity, CA: opacity }) as unknown as PdfStream
   state.end()
-  page.xobjects[name] = form
   page.ext_gstates[name] = state
   pdf.addContent(`/${name} gs /${name} Do`)
 }

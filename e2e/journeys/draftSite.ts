@@ -1,0 +1,94 @@
+import { Key } from 'selenium-webdriver'
+import { expectEqual, expectTrue } from '../expect'
+import { documentsOf, type Journey } from './journey'
+
+const PAGES = `Home
+  Bread
+    Rye
+    Wheat
+  Opening hours
+  Prices
+  Contact
+  Imprint`
+
+/** From a pasted list of titles to wireframes of all pages, which are then walked through. */
+export const draftSite: Journey = {
+  name: 'a site drafted from a list of titles',
+  async run({ person, site }) {
+    const { driver } = person
+    const headers = { 'content-type': 'application/json' }
+    const body = JSON.stringify({ name: 'Larder' })
+    const { id } = await site.ask<{ id: string }>('/api/projects', { method: 'POST', headers, body })
+    await person.open(`${site.address}/projects/${id}/map`)
+    await person.press('Bring in a list…')
+    await person.paste('.el-dialog textarea', PAGES)
+    await person.press('Add 8 pages to the map')
+    await person.saved()
+
+    await person.open(`${site.address}/projects/${id}/wireframe`)
+    await person.until('the offer names sections', async () =>
+      (await person.text('.offer')).includes('Welcome as words beside a picture'),
+    )
+    await person.press('Draft all pages…')
+    await person.until('all are listed', async () => (await person.text('.el-dialog')).includes('Imprint'))
+    await person.press('Draft 8 pages')
+    await person.saved()
+    const drawn = await drawings()
+    expectEqual(drawn.length, 8, 'all pages are drawn')
+    const { documents } = await documentsOf(site, id)
+    const { sections, menus } = documents.site.records
+    for (const blocks of drawn)
+      for (const block of Object.values(blocks))
+        if (!block.parent)
+          expectTrue(sections[String(block.section)], `${String(block.name)} is a section of the map`)
+    expectEqual(
+      Object.values(menus)
+        .map(({ name }) => name)
+        .sort(),
+      ['Footer', 'Main'],
+      'and there are menus',
+    )
+
+    await person.chord(Key.CONTROL, 'z')
+    await person.saved()
+    expectEqual((await drawings()).length, 0, 'one undo takes all of it back')
+    await person.chord(Key.CONTROL, Key.SHIFT, 'z')
+    await person.saved()
+    expectEqual((await drawings()).length, 8, 'and redo brings it back')
+
+    await person.keys('p')
+    await person.see('.shelf [data-pattern=quotes]')
+    await person.fill('[aria-label="Find a pattern"]', 'faq')
+    await person.click('[data-pattern=questions]')
+    await person.press('Put it on the page')
+    await person.until(
+      'the section is put',
+      async () =>
+        (await person.all('[data-outline]')).length > 0 &&
+        (await person.text('.outline, .left')).includes('Questions'),
+    )
+    await person.keys('s')
+    await person.saved()
+    expectEqual(
+      (await documentsOf(site, id)).documents.site.records.settings.site.wireframe,
+      'sketch',
+      'and everybody sees it in sketch',
+    )
+
+    await person.open(`${site.address}/projects/${id}/walkthrough`)
+    await driver.switchTo().frame(await person.see('iframe'))
+    await person.until('the page plays', async () => (await person.text('h1')) === 'Larder')
+    await driver.executeScript(
+      `[...document.querySelectorAll('nav a')].find((a) => a.textContent === 'Prices').click()`,
+    )
+    await person.until('links lead on', async () => (await person.text('h1')) === 'Prices')
+    await driver.switchTo().defaultContent()
+
+    async function drawings() {
+      const all = Object.values((await documentsOf(site, id)).documents)
+      return all.flatMap(({ records }) =>
+        records.blocks && Object.keys(records.blocks).length ? [records.blocks] : [],
+      )
+    }
+  },
+}
