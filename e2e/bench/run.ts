@@ -1,6 +1,7 @@
 import { snapLines, snapRect } from '@nolvex/core/snap/snapEdges'
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser, setViewport } from '../browser'
+import { draftingAndSketching } from './drafting'
 import { gridFigures } from './gridFigures'
 import { inTheApplication } from './inTheApplication'
 import { compareLayout } from './layoutPeers'
@@ -22,6 +23,7 @@ if (!process.argv.includes('layout')) {
   snapping()
   mapInTheCore()
   gridFigures()
+  draftingAndSketching()
   await inTheApplication()
 }
 

@@ -12,7 +12,7 @@ export async function axeFindings(
   await driver.executeScript(axe)
   const only = counts === 'serious' ? {} : { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] }
   const { violations } = (await driver.executeAsyncScript(
-    `const [options, done] = arguments; axe.run(document, { resultTypes: ['violations'], preload: false, ...options }).then(done)`,
+    `const [options, done] = arguments; axe.run(document, { resultTypes: ['violations'], preload: false, iframes: false, ...options }).then(done)`,
     only,
   )) as { violations: { id: string; impact: string; nodes: { target: string[] }[] }[] }
   return violations

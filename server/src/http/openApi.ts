@@ -94,6 +94,11 @@ const routes: Route[] = [
   { method: 'get', path: '/projects/{project}/exports/{job}', summary: 'How an export stands', answer: job },
   { method: 'delete', path: '/projects/{project}/exports/{job}', summary: 'Cancel an export', answer: job },
   { method: 'get', path: '/projects/{project}/exports/{job}/file', summary: 'The exported file' },
+  {
+    method: 'get',
+    path: '/projects/{project}/walk/{path}',
+    summary: 'The drawn pages as HTML, to be walked through in a sandbox',
+  },
   { method: 'get', path: '/projects/{project}/sitemap.xml', summary: 'The site as sitemap.xml' },
   { method: 'get', path: '/projects/{project}/versions', summary: 'Kept versions and gates' },
   {

@@ -137,9 +137,11 @@ watch(framed, scrolled, { flush: 'post' })
     </template>
     <div
       ref="desk"
+      role="region"
+      aria-label="The page"
       class="desk"
       :class="{ compared: isCompared }"
-      tabindex="-1"
+      tabindex="0"
       @dragover.prevent
       @drop.prevent="dropFiles"
     >
@@ -225,6 +227,9 @@ watch(framed, scrolled, { flush: 'post' })
 figcaption {
   position: absolute;
   inset: -18px 0 auto;
+}
+.desk:focus-visible {
+  box-shadow: inset 0 0 0 2px var(--pine);
 }
 .pane:not(.framed) {
   margin: 20px auto 80px;

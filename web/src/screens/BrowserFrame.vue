@@ -163,12 +163,11 @@ const partStyle = ({ size }: FramePart, axis: 'width' | 'height') => ({
   background: #dcd8cc;
   border: 1px solid var(--edge);
   border-bottom: 0;
-  color: var(--soft);
+  color: var(--ink);
   text-overflow: ellipsis;
 }
 .tab.active {
   background: var(--paper);
-  color: var(--ink);
 }
 .icon {
   margin-right: 0.5em;
