@@ -124,6 +124,16 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'words',
       heading: 'The old quay',
       text: 'Eleven steps, with a rail. Those who cannot take steps ask ahead: at half tide we use the ramp by the inn.',
+      parts: [
+        [
+          '',
+          'From the quay it is five minutes to the inn and ten to the church, which is open and has the better view.',
+        ],
+        [
+          '',
+          'The last boat back leaves at 18:20. On a west wind she comes to the pier on the other side: look for the flag.',
+        ],
+      ],
     },
     Inn: {
       pattern: 'words-and-picture',

@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver'
 import { expectEqual, expectTrue } from '../expect'
-import { documentsOf, type Journey } from './journey'
+import { commitParts, documentsOf, type Journey } from './journey'
 
 const PAGES = `Home
   Bread
@@ -75,6 +75,8 @@ export const draftSite: Journey = {
       'and everybody sees it in sketch',
     )
 
+    await mapChanged()
+
     await person.open(`${site.address}/projects/${id}/walkthrough`)
     await driver.switchTo().frame(await person.see('iframe'))
     await person.until('the page plays', async () => (await person.text('h1')) === 'Larder')
@@ -83,6 +85,44 @@ export const draftSite: Journey = {
     )
     await person.until('links lead on', async () => (await person.text('h1')) === 'Prices')
     await driver.switchTo().defaultContent()
+
+    /** A section renamed and one taken off the map: the drawing says so, takes one over and is left as it is in the other. */
+    async function mapChanged() {
+      const now = (await documentsOf(site, id)).documents
+      const home = Object.values(now.site.records.pages).find(({ title }) => title === 'Home')
+      const own = Object.values(now.site.records.sections).filter(({ page }) => page === home?.id)
+      const [first, second] = own.map((section) => String(section.id))
+      await commitParts(site, id, [
+        {
+          document: 'site',
+          kind: 'site',
+          operations: [
+            { type: 'set', collection: 'sections', id: first, path: ['name'], value: 'Come in' },
+            { type: 'remove', collection: 'sections', id: second },
+          ],
+        },
+      ])
+      await person.open(`${site.address}/projects/${id}/wireframe/${String(home?.id)}`)
+      await person.press('Map differs: 2')
+      await person.until('both are listed', async () =>
+        (await person.text('.difference')).includes('Come in'),
+      )
+      await person.press('Rename')
+      await person.saved()
+      await person.press('Leave it')
+      await person.until('nothing is open', async () =>
+        (await person.text('.difference')).includes('left as it is drawn'),
+      )
+      const tops = Object.values((await documentsOf(site, id)).documents[String(home?.id)].records.blocks)
+      expectTrue(
+        tops.some(({ name }) => name === 'Come in'),
+        'the drawing has the new name',
+      )
+      expectTrue(
+        tops.some(({ section }) => section === second),
+        'and what was left is still drawn',
+      )
+    }
 
     async function drawings() {
       const all = Object.values((await documentsOf(site, id)).documents)

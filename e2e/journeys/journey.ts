@@ -1,3 +1,4 @@
+import { expectEqual } from '../expect'
 import type { Database } from '../../scripts/database.mjs'
 import type { Person } from '../person'
 import type { Site } from '../site'
@@ -22,3 +23,15 @@ export interface ServerDocuments {
 
 export const documentsOf = (site: Site, project: string) =>
   site.ask<ServerDocuments>(`/api/projects/${project}/documents`)
+
+let made = 0
+
+/** Makes a change to a project from elsewhere. */
+export async function commitParts(site: Site, project: string, parts: object[]): Promise<void> {
+  const id = `elsewhere${String(++made).padStart(7, '0')}`
+  const change = { id, client: 'elsewhere0000000', base: 0, label: 'Prepare', parts }
+  const headers = { 'content-type': 'application/json' }
+  const init = { method: 'POST', headers, body: JSON.stringify(change) }
+  const { outcomes } = await site.ask<{ outcomes: object[] }>(`/api/projects/${project}/changes`, init)
+  expectEqual(outcomes, [], 'prepared')
+}

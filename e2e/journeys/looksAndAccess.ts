@@ -35,7 +35,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     '.drawing g',
     `[...document.querySelectorAll('.patterns')][0].click()`,
   ],
-  ['walkthrough', `${DEMO}/walkthrough`, 'iframe'],
+  ['walkthrough', `${DEMO}/walkthrough`, '.window.loaded'],
   ['grid', `${DEMO}/grid`, '.equation'],
   ['grid-guides', `${DEMO}/grid/guides`, '.guide-sheet svg'],
   ['grid-screens', `${DEMO}/grid/screens`, 'figure svg'],

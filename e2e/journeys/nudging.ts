@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver'
 import { expectEqual } from '../expect'
-import { documentsOf, type Journey } from './journey'
+import { commitParts, documentsOf, type Journey } from './journey'
 
 const PROJECT = 'emptyproject0000'
 const PAGE = 'nudgepage0000000'
@@ -16,7 +16,7 @@ export const nudging: Journey = {
       width: px(120),
       height: px(60),
     })
-    await commit([
+    await commitParts(site, PROJECT, [
       part('site', 'site', [put('pages', { id: PAGE, order: 'a0', title: 'Nudged' })]),
       part(PAGE, 'drawing', [
         put('blocks', {
@@ -63,17 +63,6 @@ export const nudging: Journey = {
             .sort()
             .join(', ')
         })
-    }
-
-    async function commit(parts: object[]) {
-      const change = { id: 'nudgechange00000', client: 'nudgeclient00000', base: 0, label: 'Prepare', parts }
-      const init = {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(change),
-      }
-      const { outcomes } = await site.ask<{ outcomes: object[] }>(`/api/projects/${PROJECT}/changes`, init)
-      expectEqual(outcomes, [], 'prepared')
     }
   },
 }

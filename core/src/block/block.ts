@@ -4,6 +4,7 @@ import { richTextSchema } from '../document/richText'
 import { valueAt } from '../document/path'
 import type { Json, StoredRecord } from '../document/types'
 import type { FieldControl } from './field'
+import { cutText } from '../text/cutText'
 import { blockKinds, kindNamed, type AnyKind, type BlockKindName } from './kinds'
 import { TAGS, type Tag } from './tags'
 import { varyingFields } from './varying'
@@ -72,8 +73,13 @@ export function tagOf(block: Pick<Block, 'kind' | 'tag'>): Tag {
   return block.tag && tags.includes(block.tag) ? block.tag : tags[0]
 }
 
-/** A block's name as the interface shows it. */
-export const nameOf = (block: Pick<Block, 'kind' | 'name'>): string => block.name ?? kindOf(block).label
+const LONGEST_LABEL = 60
+
+/** A block's name as the interface shows it: its own, else what it is labelled with, else its kind's. */
+export function nameOf({ name, data, kind }: Pick<Block, 'kind' | 'name' | 'data'>): string {
+  const label = data?.label ?? data?.caption
+  return name ?? (typeof label === 'string' && label ? cutText(label, LONGEST_LABEL) : kindOf({ kind }).label)
+}
 
 /** Why a block cannot stand in another (undefined: on the page itself), or nothing. */
 export function refusesParent(

@@ -75,14 +75,23 @@ export function plannedFor(
  * @returns its blocks, each section with the map's it is of
  */
 export function draftPage(sources: DraftSources, page: Page, newId: () => string): Block[] {
-  const bands = bandsOf(sources.site)
-  return planPage(sources, page).flatMap((planned, index) => {
-    const content = contentFor(sources, page, planned)
-    const piece = planned.pattern.make(content, planned.chosen)
-    const [top, ...below] = placePieces(piece, bands, newId)
-    const named: Block = { ...top, name: planned.name, order: `a${index.toString(36).padStart(3, '0')}` }
-    return [planned.section ? { ...named, section: planned.section } : named, ...below]
-  })
+  return planPage(sources, page).flatMap((planned, index) =>
+    draftSection(sources, page, planned, `a${index.toString(36).padStart(3, '0')}`, newId),
+  )
+}
+
+/** Draws one section of a page. @param order of it among the others @returns its blocks, itself first */
+export function draftSection(
+  sources: DraftSources,
+  page: Page,
+  planned: PlannedSection,
+  order: string,
+  newId: () => string,
+): Block[] {
+  const piece = planned.pattern.make(contentFor(sources, page, planned), planned.chosen)
+  const [top, ...below] = placePieces(piece, bandsOf(sources.site), newId)
+  const named: Block = { ...top, name: planned.name, order }
+  return [planned.section ? { ...named, section: planned.section } : named, ...below]
 }
 
 /** What a section is to say: the words of its content items, else of the map, else words that stand in. */

@@ -133,6 +133,10 @@ export function spotAfter(blocks: Blocks, id: string, at: AtBand): BlockSpot {
   return { parent, index: siblings.findIndex((one) => one.id === id) + 1 }
 }
 
+/** What stands in tabs and the like is a pane, which nothing but a box is meant to be. */
+const isPaned = (parent: Block, made: Pick<Block, 'kind'>) =>
+  Boolean(kindOf(parent).hasPanes) && made.kind !== 'box'
+
 /** Where new blocks go beside a selection: into a box or section that is selected, else after the selected block. */
 export function spotBeside(
   blocks: Blocks,
@@ -142,7 +146,8 @@ export function spotBeside(
 ): BlockSpot | undefined {
   const children = (parent: string | null) => siblingsAtBand(blocks, parent, at)
   for (let here = selected && blocks[selected]; here; here = here.parent ? blocks[here.parent] : undefined) {
-    if (!refusesParent(here, made)) return { parent: here.id, index: children(here.id).length }
+    if (!refusesParent(here, made) && !isPaned(here, made))
+      return { parent: here.id, index: children(here.id).length }
     const parent = here.parent ? blocks[here.parent] : undefined
     if (!refusesParent(parent, made)) return spotAfter(blocks, here.id, at)
   }

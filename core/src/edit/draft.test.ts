@@ -125,6 +125,13 @@ describe('changing blocks', () => {
   ] as const)('a new %s beside %s finds its place', (kind, selected, spot) => {
     expect(spotBeside(start, { kind }, selected && id(selected), at(wide))).toEqual(spot)
   })
+
+  test('beside tabs a new text comes after them, and a box becomes one of their panes', () => {
+    const blocks = { ...start, [id('tabs')]: block('tabs', 'tabs', 'notes', '1') }
+    const beside = (kind: 'text' | 'box') => spotBeside(blocks, { kind }, id('tabs'), at(wide))
+    expect(beside('text')).toEqual({ parent: id('notes'), index: 1 })
+    expect(beside('box')).toEqual({ parent: id('tabs'), index: 0 })
+  })
 })
 
 describe('markup', () => {

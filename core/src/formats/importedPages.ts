@@ -9,6 +9,8 @@ export interface ImportedPage {
   path?: string
   purpose?: string
   goal?: string
+  /** names of what stands on it, from top to bottom */
+  sections?: string[]
   /** line or row it came from, from 1 */
   line: number
 }
@@ -59,6 +61,18 @@ export function cutTitle(title: string, line: number, remarks: ImportRemark[]): 
   if (clean.length <= 500) return clean
   remarks.push({ line, remark: 'The title was cut to 500 characters.' })
   return cutText(clean, 500)
+}
+
+const MOST_SECTIONS = 50
+
+/** Names of sections, parted by commas or semicolons; nothing where there are none. */
+export function sectionNames(list: string): string[] | undefined {
+  const names = list
+    .split(/[,;]/)
+    .map((name) => cutText(name.replace(/\s+/g, ' ').trim(), 200))
+    .filter(Boolean)
+    .slice(0, MOST_SECTIONS)
+  return names.length ? names : undefined
 }
 
 /** A path as an address may hold it, spaces and slashes made hyphens; nothing where none is left. */

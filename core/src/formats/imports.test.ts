@@ -169,3 +169,18 @@ test('every format reads through one door', () => {
   expect(outline(readPages('csv', ['title\nHome']).pages)).toEqual(['0 Home'])
   expect(() => readPages('addresses', ['a\u0000'])).toThrow(ImportError)
 })
+
+test('a title may carry its sections after a colon, a table in a column of them', () => {
+  const list = readPages('indented', ['Home\n  Fares: price table, passes; questions\n  Help:\n  At 9:40'])
+  expect(list.pages.map(({ title, sections }) => [title, sections])).toEqual([
+    ['Home', undefined],
+    ['Fares', ['price table', 'passes', 'questions']],
+    ['Help:', undefined],
+    ['At 9:40', undefined],
+  ])
+  const table = readPages('csv', ['title,sections\nFares,"Prices, Passes"\nHelp,'])
+  expect(table.pages.map(({ title, sections }) => [title, sections])).toEqual([
+    ['Fares', ['Prices', 'Passes']],
+    ['Help', undefined],
+  ])
+})

@@ -7,6 +7,7 @@ import {
   cleanPath,
   cutTitle,
   ImportError,
+  sectionNames,
   type ImportedPage,
   type ImportedPages,
   type ImportRemark,
@@ -14,7 +15,7 @@ import {
 import { cutText } from '../text/cutText'
 
 /** What a column of a table may mean. Parents are named by id where there is an id column, else by title. */
-export const PAGE_COLUMNS = ['title', 'path', 'parent', 'id', 'depth', 'purpose', 'goal'] as const
+export const PAGE_COLUMNS = ['title', 'path', 'parent', 'id', 'depth', 'purpose', 'goal', 'sections'] as const
 export type PageColumn = (typeof PAGE_COLUMNS)[number]
 /** For each meaning the column it stands in, from 0. */
 export type PageMapping = Partial<Record<PageColumn, number>>
@@ -27,6 +28,7 @@ const GUESSES: Record<PageColumn, RegExp> = {
   depth: /^(depth|level)$/i,
   purpose: /^(purpose|description)$/i,
   goal: /^goal$/i,
+  sections: /^sections?$/i,
 }
 
 /** What the columns probably mean, by their names. */
@@ -89,6 +91,7 @@ function readRow(
       path: at('path') ? cleanPath(at('path'), line, remarks) : undefined,
       purpose: cutText(at('purpose'), 2000) || undefined,
       goal: cutText(at('goal'), 2000) || undefined,
+      sections: sectionNames(at('sections')),
       line,
     },
   }

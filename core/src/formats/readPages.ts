@@ -1,6 +1,13 @@
 import { readAddressList } from './addressList'
 import { readCsv } from './csv'
-import { checkText, flattened, MOST_IMPORTED, type ImportedPages } from './importedPages'
+import {
+  checkText,
+  flattened,
+  MOST_IMPORTED,
+  sectionNames,
+  type ImportedPage,
+  type ImportedPages,
+} from './importedPages'
 import { readIndentedText } from './indentedText'
 import { readOpml } from './opml'
 import { guessMapping, pagesOfTable, type PageMapping } from './pagesCsv'
@@ -36,13 +43,20 @@ export function readPages(format: PageFormat, texts: string[], mapping?: PageMap
   return flattened(read(format, texts, mapping))
 }
 
+/** “Fares: prices, passes” is a page called Fares with two sections. */
+function withSections(entry: ImportedPage): ImportedPage {
+  const at = entry.title.search(/:\s/)
+  const sections = at > 0 ? sectionNames(entry.title.slice(at + 1)) : undefined
+  return sections ? { ...entry, title: entry.title.slice(0, at).trim(), sections } : entry
+}
+
 function read(format: PageFormat, texts: string[], mapping?: PageMapping): ImportedPages {
   const [text = ''] = texts
   switch (format) {
     case 'indented': {
       checkText(text)
       const { entries, remarks } = readIndentedText(text)
-      return { pages: entries, remarks }
+      return { pages: entries.map(withSections), remarks }
     }
     case 'addresses':
       checkText(text)

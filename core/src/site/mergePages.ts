@@ -10,6 +10,8 @@ export interface IncomingPage {
   path?: string
   purpose?: string
   goal?: string
+  /** names of what stands on it, from top to bottom */
+  sections?: string[]
 }
 
 /** What bringing pages in will do. */
@@ -65,6 +67,10 @@ export function mergePages(
       ...(goal ? { goal } : {}),
     }))
     operations.push(...putAmong('pages', siblings, siblings.length, records))
+  }
+  for (const { id: page, sections = [] } of [...added.values()].flat()) {
+    const made = sections.map((name) => ({ id: newId(), page, name }))
+    operations.push(...putAmong('sections', [], 0, made))
   }
   return {
     operations,

@@ -48,6 +48,8 @@ export const pageSchema = z.strictObject({
   grids: z.record(idSchema, leaf(bandGridSchema)).optional(),
   /** a picture under its drawing */
   underlay: underlaySchema.optional(),
+  /** differences between the map and its drawing that are meant to stay */
+  refused: z.array(z.string().max(300)).max(200).optional(),
   /** what was checked off as done: a stage, or a stage and a band joined by a colon */
   checked: z.record(z.string().max(60), z.literal(true)).optional(),
 })

@@ -9,6 +9,7 @@ import { usePanels } from './usePanels'
 import TroubleNote from '../forms/TroubleNote.vue'
 import PickField from '../forms/PickField.vue'
 import DraftOffer from '../draft/DraftOffer.vue'
+import MapDifference from '../draft/MapDifference.vue'
 import PatternShelf from '../draft/PatternShelf.vue'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
@@ -137,6 +138,7 @@ async function addPictures(files: File[], block: string | undefined) {
       </div>
       <WidthRail />
       <div class="tools">
+        <MapDifference :page="current" />
         <FinishSwitch v-model="isCompared" />
         <GuidePanel />
         <ShowPanel />

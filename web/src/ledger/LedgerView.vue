@@ -131,7 +131,11 @@ useCommands().offer([
           none="All pages"
           @change="filter = $event"
         />
-        <ElButton v-if="hasWireframe && rows.length" type="primary" @click="isDrafting = true">
+        <ElButton
+          v-if="hasWireframe && rows.some(({ id }) => !isDrawn(id))"
+          type="primary"
+          @click="isDrafting = true"
+        >
           Draft all pages…
         </ElButton>
         <ElButton :aria-pressed="showVersions" @click="showVersions = !showVersions">

@@ -86,6 +86,7 @@ const MEANINGS: Record<PageColumn, string> = {
   depth: 'Depth',
   purpose: 'Purpose',
   goal: 'Goal',
+  sections: 'Sections',
 }
 const columns = computed(() =>
   Object.fromEntries(heading.value.map((name, index) => [String(index), name || `Column ${index + 1}`])),
@@ -184,6 +185,7 @@ function add() {
           dir="auto"
         >
           {{ page.title }} <span v-if="page.path" class="soft">/{{ page.path }}</span>
+          <span v-if="page.sections" class="soft">{{ page.sections.join(', ') }}</span>
         </li>
         <li v-if="read.pages.length > 300" class="soft">and {{ read.pages.length - 300 }} more</li>
       </ol>

@@ -36,6 +36,7 @@ const isFramed = ref(true)
 const page = ref<string>()
 /** Shown anew when it counts on: the frame does not tell where a visitor went. */
 const turn = ref(0)
+const isLoaded = ref(false)
 
 const shown = computed(() => {
   const ids = drawn.value.map(({ page: one }) => one.id)
@@ -81,13 +82,19 @@ const frameProps = computed(() =>
         frame: frame.value,
         ...size.value,
         title: title.value,
-        address: address.value,
+        address: framedAddress.value,
         scrollBars: false,
         scrolled: 0,
         share: 1,
       }
     : {},
 )
+
+const framedAddress = computed(() => {
+  const { address: site = '' } = project.site.records.settings.site
+  return `${site.replace(/^https?:\/\//, '').replace(/\/$/, '')}${address.value}`
+})
+watch(source, () => (isLoaded.value = false))
 
 function go(to: string) {
   page.value = to
@@ -143,12 +150,15 @@ watch(band, () => turn.value++)
         <component :is="isFramed ? BrowserFrame : 'div'" v-bind="frameProps">
           <div
             class="window"
+            :class="{ loaded: isLoaded }"
             :style="{ width: `${size.width * size.zoom}px`, height: `${size.height * size.zoom}px` }"
           >
+            <p v-if="!isLoaded" class="making soft" role="status">Making the pages…</p>
             <iframe
               :key="source"
               :src="source"
               sandbox="allow-scripts"
+              @load="isLoaded = true"
               :title="`The page ${title} at ${size.width} px`"
               :style="{
                 width: `${size.width}px`,
@@ -206,9 +216,22 @@ ol {
   overflow: hidden;
 }
 .window {
+  position: relative;
   overflow: hidden;
   background: #fff;
   box-shadow: 0 0 0 1px var(--hairline);
+}
+.making {
+  position: absolute;
+  top: 40px;
+  width: 100%;
+  text-align: center;
+}
+li {
+  padding: 1px 0;
+}
+li > .soft {
+  margin-left: 6px;
 }
 iframe {
   display: block;

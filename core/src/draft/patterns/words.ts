@@ -10,10 +10,12 @@ export const words: Pattern = {
   also: 'text paragraph copy intro what why terms legal privacy imprint rules conditions',
   expects: 'one heading and some paragraphs',
   parameters: [choice('stands', 'Stands', { start: 'left', middle: 'in the middle' }, 'start')],
-  make: ({ heading: title, text: said }, { stands }) =>
-    section('Words', [
-      column('Text', [heading(2, title), text(said), text(standIn(1)), text(standIn(2))], {
+  make: ({ heading: title, text: said, parts }, { stands }) => {
+    const paragraphs = parts.length ? parts.map((part) => part.text) : [standIn(1), standIn(2)]
+    return section('Words', [
+      column('Text', [heading(2, title), text(said), ...paragraphs.map((one) => text(one))], {
         columns: stands === 'middle' ? MIDDLE : { wide: 8, medium: 10, narrow: 'all' },
       }),
-    ]),
+    ])
+  },
 }
