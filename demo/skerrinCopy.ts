@@ -392,7 +392,6 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'words-and-picture',
       heading: 'Four boats and a ticket hut',
       text: 'The line began with a post boat and a dog. The dog is gone; the post still comes on Tuesdays.',
-      picture: pictureIds.harbour,
     },
     'The boats': {
       pattern: 'people',

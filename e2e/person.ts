@@ -79,7 +79,7 @@ export class Person {
            const line = [...list.querySelectorAll('[data-outline]')].find((one) => one.querySelector('.called').textContent === name)
            if (line) line.dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey }))
            if (line || top > list.scrollHeight) done(Boolean(line))
-           else look(top + 200)
+           else look(top + Math.max(24, list.clientHeight / 2))
          }))
        }
        look(0)`,

@@ -66,7 +66,9 @@ return [...document.querySelectorAll('.tree')].map((host) => {
   for (const element of host.shadowRoot.querySelectorAll('[data-key]')) {
     const r = element.getBoundingClientRect()
     const entry = { rect: [r.left, r.top, r.width, r.height].map(place) }
-    if (/^(P|H[1-6]|A|BUTTON|BLOCKQUOTE|SPAN|LABEL|LEGEND|DT|DD|TH|TD|CAPTION)$/.test(element.tagName)) entry.lineStarts = lineStarts(element)
+    const isText = /^(P|H[1-6]|A|BUTTON|BLOCKQUOTE|SPAN|LABEL|LEGEND|DT|DD|TH|TD|CAPTION)$/.test(element.tagName)
+    const isWords = element.tagName === 'DIV' && !element.querySelector('[data-key]')
+    if (isText || isWords) entry.lineStarts = lineStarts(element)
     found[element.dataset.key] = entry
   }
   return found

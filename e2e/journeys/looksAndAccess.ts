@@ -36,6 +36,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `[...document.querySelectorAll('.patterns')][0].click()`,
   ],
   ['walkthrough', `${DEMO}/walkthrough`, '.window.loaded'],
+  ['handoff', `${DEMO}/handoff`, '.handoff section'],
   ['grid', `${DEMO}/grid`, '.equation'],
   ['grid-guides', `${DEMO}/grid/guides`, '.guide-sheet svg'],
   ['grid-screens', `${DEMO}/grid/screens`, 'figure svg'],

@@ -21,8 +21,9 @@ export const router = createRouter({
           name: 'walkthrough',
           component: () => import('./walkthrough/WalkthroughView.vue'),
         },
+        { path: 'handoff', name: 'handoff', component: () => import('./handoff/HandoffView.vue') },
         {
-          path: ':stage(style|mockup|review|handoff)',
+          path: ':stage(style|mockup|review)',
           name: 'stage',
           component: () => import('./stages/ComingStage.vue'),
         },

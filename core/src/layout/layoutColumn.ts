@@ -104,7 +104,9 @@ function flexItem(child: Box, width: number, mode: HeightMode, laying: Laying): 
 }
 
 /** A flexed height is known where the column's is (CSS Flexible Box Layout 1, section 9.8); else only imposed. */
-function childMode({ measures: { height } }: Box, mode: HeightMode): HeightMode {
+function childMode({ node, measures: { height } }: Box, mode: HeightMode): HeightMode {
+  // What a details element opens stands in a box of the browser's own, whose height is known of nothing but its content.
+  if (node.tag === 'details') return AUTO
   if (height.mode === FIXED || mode === DEFINITE) return DEFINITE
   return height.mode === FIT ? AUTO : IMPOSED
 }

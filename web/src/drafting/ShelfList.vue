@@ -100,7 +100,7 @@ defineExpose({ focus: () => field.value?.focus() })
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
-  max-height: 190px;
+  max-height: min(164px, 18vh);
   margin-top: 8px;
   overflow: auto;
 }

@@ -3,7 +3,7 @@ export interface Stage {
   name: string
   label: string
   /** route it opens */
-  route: 'map' | 'grid' | 'wireframe' | 'walkthrough' | 'stage'
+  route: 'map' | 'grid' | 'wireframe' | 'walkthrough' | 'handoff' | 'stage'
   promise?: { now: string; will: string[] }
 }
 
@@ -51,17 +51,5 @@ export const stages: Stage[] = [
     },
   },
   { name: 'walkthrough', label: 'Walkthrough', route: 'walkthrough' },
-  {
-    name: 'handoff',
-    label: 'Handoff',
-    route: 'stage',
-    promise: {
-      now: 'Pages already leave as SVG, PNG and HTML from Wireframe, the site as sitemap.xml from Map.',
-      will: [
-        'Hand over the whole site as HTML and CSS',
-        'Design tokens, pictures and measures in one package',
-        'List what changed since the last handoff',
-      ],
-    },
-  },
+  { name: 'handoff', label: 'Handoff', route: 'handoff' },
 ]
