@@ -158,13 +158,13 @@ watch(band, () => turn.value++)
               :key="source"
               :src="source"
               sandbox="allow-scripts"
-              @load="isLoaded = true"
               :title="`The page ${title} at ${size.width} px`"
               :style="{
                 width: `${size.width}px`,
                 height: `${size.height}px`,
                 transform: `scale(${size.zoom})`,
               }"
+              @load="isLoaded = true"
             />
           </div>
         </component>
