@@ -31,6 +31,8 @@ export interface AnatomyFacts<Data> {
   isFit: { across: boolean; down: boolean }
   /** how it shows itself at this band, where its kind has several ways */
   manner: Varying['manner']
+  /** the map's section it is */
+  section: string | undefined
   /** its children in their order */
   children: ChildFacts[]
   site: SiteFacts

@@ -10,7 +10,7 @@ export const varyingFields = {
   look: lookSchema.optional(),
   hidden: z.boolean().optional(),
   /** how the block shows itself, where its kind has several ways: a menu open or behind a button, a table as pairs */
-  manner: z.enum(['open', 'button', 'rows', 'pairs', 'scrolls']).optional(),
+  manner: z.enum(['open', 'button', 'rows', 'pairs']).optional(),
 }
 
 export const varyingSchema = z.strictObject(varyingFields)

@@ -1,5 +1,5 @@
 import type { ShownPicture } from '../block/primitive'
-import type { BlockNode, PageNode } from '../resolve/node'
+import type { PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
 import { cssFontFace, cssSheet, writtenCss } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStylesheet, written } from '../text/elementWriter'
@@ -112,17 +112,4 @@ function linkFrom(toRoot: string, byAddress: Map<string, string>, href: string):
   const folder = byAddress.get(address)
   if (folder === undefined) return undefined
   return `${toRoot}${joined(folder, INDEX)}${anchor ? `#${anchor}` : ''}`
-}
-
-/** Pictures that pages show. */
-export function picturesIn(pages: SitePage[]): ShownPicture[] {
-  const found = new Map<string, ShownPicture>()
-  const walk = (nodes: BlockNode[]) => {
-    for (const { content, children } of nodes) {
-      if (content.type === 'picture' && content.asset) found.set(content.asset, content)
-      walk(children)
-    }
-  }
-  for (const { pages: atBands } of pages) for (const page of atBands) walk(page.children)
-  return [...found.values()]
 }

@@ -80,6 +80,7 @@ export class InstanceMaker {
       isFit: { across: place.width.type === 'fit', down: place.height.type === 'fit' },
       arrange: values.arrange ?? {},
       manner: values.manner,
+      section: block.section,
       children: children.map(({ key, name, hidden, origin }, index) => ({
         key,
         name,

@@ -1,12 +1,9 @@
 import type { SiteFacts, SiteLine } from '../block/siteFacts'
-import { childrenByParent } from '../document/tree'
+import { childrenByParent, inOrder } from '../document/tree'
 import { homePage, pageAddresses, pathFromTitle } from './address'
-import type { MenuEntry, Page, SiteRecords } from './site'
+import type { MenuEntry, Page, Section, SiteRecords } from './site'
 
 type Plan = Pick<SiteRecords, 'pages' | 'sections' | 'menus' | 'menuEntries'>
-
-/** What addresses lead to a section by. */
-export const anchorOf = (name: string): string => pathFromTitle(name)
 
 /** What menus call a page. */
 export const menuLabel = (page: Page): string => page.shortName || page.title || 'Untitled'
@@ -20,6 +17,7 @@ export function siteFactsAt(plan: Plan, at: string): SiteFacts {
   const addresses = once(() => pageAddresses(pages))
   const children = once(() => childrenByParent(pages))
   const around = once(() => new Set(pathTo(pages, at).map(({ id }) => id)))
+  const anchors = once(() => sectionAnchors(sections))
   const entries = once(() => entriesByParent(menuEntries))
   const known = new Map<string, SiteLine[]>()
 
@@ -49,7 +47,7 @@ export function siteFactsAt(plan: Plan, at: string): SiteFacts {
 
   return {
     pageAddress: (page) => addresses().get(page),
-    sectionAnchor: (section) => sections[section] && anchorOf(sections[section].name),
+    sectionAnchor: (section) => anchors().get(section),
     menu: (menu) => {
       if (!menus[menu]) return undefined
       let lines = known.get(menu)
@@ -64,6 +62,21 @@ export function siteFactsAt(plan: Plan, at: string): SiteFacts {
     pagesBelow: (page = at) =>
       (children().get(page) ?? []).filter(({ kind }) => kind !== 'outside').map(pageLine),
   }
+}
+
+/** What addresses lead to the pages' own sections by, no two alike on a page. */
+function sectionAnchors(sections: Record<string, Section>): Map<string, string> {
+  const anchors = new Map<string, string>()
+  const taken = new Set<string>()
+  for (const { id, page, name } of inOrder(Object.values(sections))) {
+    if (!page) continue
+    const base = pathFromTitle(name) || 'section'
+    let free = base
+    for (let count = 2; taken.has(`${page} ${free}`); count++) free = `${base}-${count}`
+    taken.add(`${page} ${free}`)
+    anchors.set(id, free)
+  }
+  return anchors
 }
 
 function once<T>(make: () => T): () => T {

@@ -3,7 +3,7 @@ import { paddingFields } from '../arrange'
 import { defineKind } from '../kind'
 import { lookFields } from '../looks'
 import { placeFields } from '../place'
-import { fileSchema } from '../ratio'
+import { fileSchema } from '../pictureFile'
 
 const ROOM = { width: 640, height: 360 }
 

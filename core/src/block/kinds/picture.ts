@@ -1,12 +1,9 @@
 import { z } from 'zod'
-import { idSchema } from '../../document/ids'
-import { leaf } from '../../document/leafTable'
 import { paddingFields } from '../arrange'
 import { defineKind } from '../kind'
 import { lookFields } from '../looks'
+import { fileSchema } from '../pictureFile'
 import { placeFields } from '../place'
-
-const size = z.number().min(1).max(20_000)
 
 /** The room a picture takes before one is chosen. */
 export const ROOM = { width: 640, height: 400 }
@@ -16,7 +13,7 @@ export const picture = defineKind({
   label: 'Picture',
   data: z.strictObject({
     /** the file with its natural size, px; the ratio a fit height keeps */
-    file: leaf(z.strictObject({ asset: idSchema.optional(), width: size, height: size })).optional(),
+    file: fileSchema.optional(),
     /** what it shows, for those who cannot see it */
     alt: z.string().max(500).optional(),
   }),

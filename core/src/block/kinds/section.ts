@@ -25,7 +25,10 @@ export const section = defineKind({
     place: { width: 'fill', height: 'fit' },
     look: {},
   },
-  anatomy: () => ({ content: OWN_CHILDREN }),
+  anatomy: ({ section: of, site }) => ({
+    content: OWN_CHILDREN,
+    attributes: { id: of && site.sectionAnchor(of) },
+  }),
   particulars: [
     ...arrangeFields,
     overflowField,

@@ -6,6 +6,3 @@ const size = z.number().min(1).max(20_000)
 
 /** A file with its natural size, px; the ratio a fit height keeps. */
 export const fileSchema = leaf(z.strictObject({ asset: idSchema.optional(), width: size, height: size }))
-
-/** px that something takes by its ratio. */
-export const roomOf = (ratio: number) => ({ width: 640, height: Math.round(640 / ratio) })
