@@ -33,7 +33,7 @@ export interface AnatomyFacts<Data> {
   manner: Varying['manner']
   /** the map's section it is */
   section: string | undefined
-  /** its children in their order */
+  /** its children in their order, where they stand in panes */
   children: ChildFacts[]
   site: SiteFacts
 }

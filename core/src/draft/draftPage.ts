@@ -35,7 +35,7 @@ export interface PlannedSection {
 /** The sections a page will be drawn with, from top to bottom, each with its pattern. */
 export function planPage({ site }: DraftSources, page: Page): PlannedSection[] {
   const { pages, sections } = site.records
-  const shown = sectionsShown({ pages, sections }).get(page.id) ?? []
+  const shown = sectionsShown({ pages: { [page.id]: page }, sections }).get(page.id) ?? []
   const isHome = homePage(pages)?.id === page.id
   const own = shown.filter((section) => section.page === page.id)
   const planned = (section: Section): PlannedSection =>

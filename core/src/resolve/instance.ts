@@ -1,4 +1,5 @@
 import { kindOf, nameOf, tagOf, type Block } from '../block/block'
+import type { ChildFacts } from '../block/kind'
 import type { AnyKind } from '../block/kinds'
 import {
   LOOK_NAMES,
@@ -38,6 +39,7 @@ type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { worn: Re
 const WORN: LookName[] = ['level', 'colour', 'textAlign']
 
 const NO_ORDER: string[] = []
+const NO_CHILDREN: ChildFacts[] = []
 const BLOCKS: NodeContent = { type: 'blocks' }
 
 /** Makes instances of blocks: their values found, what their kind says they are made of laid out as nodes. */
@@ -81,12 +83,8 @@ export class InstanceMaker {
       arrange: values.arrange ?? {},
       manner: values.manner,
       section: block.section,
-      children: children.map(({ key, name, hidden, origin }, index) => ({
-        key,
-        name,
-        isHidden: hidden,
-        place: (order.length ? order.indexOf(origin.record) : index) + 1,
-      })),
+      // Only panes are told from one another; all other blocks are made without looking at what stands in them.
+      children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
       site: this.around.site,
     })
     return this.expand(primitive, frame, children)
@@ -185,6 +183,15 @@ export class InstanceMaker {
     if (written !== undefined) return resolve(written, tokens, role) as unknown
     return (resolveAbsent ? resolveAbsent(tokens, role) : initial) as unknown
   }
+}
+
+function childFacts(children: BlockNode[], order: string[]): ChildFacts[] {
+  return children.map(({ key, name, hidden, origin }, index) => ({
+    key,
+    name,
+    isHidden: hidden,
+    place: (order.length ? order.indexOf(origin.record) : index) + 1,
+  }))
 }
 
 function contentOf(content: PrimitiveContent, { href }: Primitive['attributes'] & object): NodeContent {

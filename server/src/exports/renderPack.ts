@@ -2,7 +2,6 @@ import { strToU8, zipSync, type Zippable } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
-import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
 import { mapSheets } from '@nolvex/core/paint/mapSheets'
 import { packSheets, type PackPage } from '@nolvex/core/paint/packSheets'
@@ -22,6 +21,7 @@ import { usualEnvironment } from '@nolvex/core/units/environment'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
 import type { PackExport } from './jobModel'
 import { picturesPdf } from './pdfPicture'
+import { placeholderAddress } from './placeholderAddress'
 import { stylesFor } from './sheetFiles'
 import { svgToPng } from './svgToPng'
 
@@ -99,7 +99,7 @@ export function htmlFiles(input: PackInput): PackFile[] {
   const used = new Map(assets.map((asset) => [asset.id, asset]))
   const picturePath = ({ asset, width, height }: ShownPicture) => {
     const found = asset === undefined ? undefined : used.get(asset)
-    return found ? pathOf(found) : placeholder(width, height)
+    return found ? pathOf(found) : placeholderAddress(width, height)
   }
   const fonts = shippedFonts().map(({ family, weight, italic }, index) => {
     return { family, weight, italic, address: `fonts/${FONT_FILES[index].name}` }
@@ -118,9 +118,6 @@ const FONT_FILES = fontCatalogue.map((font, index) => ({
   name: fontFileName(font),
   bytes: shippedFonts()[index].bytes,
 }))
-
-const placeholder = (width: number, height: number) =>
-  `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`
 
 /** Each page at each band as it is painted. */
 function paintedPages(input: PackInput): PackPage[] {

@@ -2,7 +2,6 @@ import { strToU8, zipSync } from 'fflate'
 import { bandAt } from '@nolvex/core/grid/band'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { pageHtml, type EmbeddedFont } from '@nolvex/core/markup/pageHtml'
-import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
 import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
@@ -15,6 +14,7 @@ import type { Picture } from '@nolvex/core/vector/mark'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
 import { fontData } from './embeddedFonts'
 import type { PageExport } from './jobModel'
+import { placeholderAddress } from './placeholderAddress'
 import { stylesFor } from './sheetFiles'
 import { svgToPng } from './svgToPng'
 
@@ -73,8 +73,7 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
     language: 'en',
     fonts: fontsOf(pages),
     pictureAddress: ({ asset, width, height }) =>
-      (asset && pictures[asset]) ||
-      `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`,
+      (asset && pictures[asset]) || placeholderAddress(width, height),
   })
 }
 

@@ -4,11 +4,23 @@ import { unzipSync } from 'fflate'
 import type { Children } from '../children/children'
 import { inWorkFolder } from '../children/workFolder'
 import type { Documents } from '@nolvex/core/document/types'
+import type { PackExport } from '../exports/jobModel'
 import { packInto } from '../exports/packSources'
 
 /** Projects whose pages are kept ready, and what making them may take. */
 const MOST = 4
 const LIMITS = { seconds: 60, megabytes: 1200 }
+
+const WHOLE_SITE: PackExport = {
+  format: 'pack',
+  file: 'html',
+  pages: [],
+  bands: [],
+  finish: 'plain',
+  scale: 1,
+  // HTML says no day.
+  date: '2000-01-01',
+}
 
 type Files = Record<string, Uint8Array>
 
@@ -33,16 +45,7 @@ export class WalkedSites {
 
   private make(project: { id: string; name: string }, documents: Documents): Promise<Files> {
     return inWorkFolder(async (folder) => {
-      const wanted = {
-        format: 'pack',
-        file: 'html',
-        pages: [],
-        bands: [],
-        finish: 'plain',
-        scale: 1,
-        date: '2000-01-01',
-      } as const
-      const input = await packInto(folder, project, documents, { ...wanted, pages: [], bands: [] })
+      const input = await packInto(folder, project, documents, WHOLE_SITE)
       await this.children.run('render', folder, input, LIMITS)
       return unzipSync(new Uint8Array(await readFile(join(folder, 'result'))))
     })

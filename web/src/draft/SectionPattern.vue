@@ -31,7 +31,7 @@ const chooseOf = (chosen: Chosen) =>
 
 <template>
   <PickField
-    label="Pattern it is drawn by"
+    label="Drawn by the pattern"
     :value="own"
     :choices="choices"
     :none="`guessed: ${planned.pattern.label.toLowerCase()}`"

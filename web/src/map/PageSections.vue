@@ -148,6 +148,8 @@ function takeOut(section: Section, isOn: boolean) {
   align-items: center;
 }
 .more {
+  /* Below its line it has the room beside it too. */
+  width: calc(100% + 88px);
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 6px;
