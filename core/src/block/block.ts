@@ -1,15 +1,24 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
-import { richTextSchema } from '../document/richText'
+import { leaf } from '../document/leafTable'
+import { richTextSchema, type RichText } from '../document/richText'
 import { valueAt } from '../document/path'
 import type { Json, StoredRecord } from '../document/types'
 import type { FieldControl } from './field'
 import { cutText } from '../text/cutText'
 import { blockKinds, kindNamed, type AnyKind, type BlockKindName } from './kinds'
 import { TAGS, type Tag } from './tags'
-import { varyingFields } from './varying'
+import { addressSchema } from './target'
+import { fileSchema } from './pictureFile'
+import { contentSourceSchema } from './shownContent'
+import { varyingFields, type Varying } from './varying'
 
 const orderKey = z.string().min(1).max(80)
+
+const linkSchema = z.union([
+  z.strictObject({ label: z.string().max(200), address: addressSchema }),
+  z.strictObject({ label: z.string().max(200), asset: idSchema }),
+])
 
 /** What blocks of every kind have. Values that stand on a block are the lead band's; `at` holds what a band changes. */
 const common = {
@@ -24,6 +33,18 @@ const common = {
   live: z.boolean().optional(),
   section: idSchema.optional(),
   text: richTextSchema.optional(),
+  /** where its words or its picture come from, in place of its own */
+  content: contentSourceSchema.optional(),
+  /** characters of the words that are to come */
+  wanted: z.int().min(1).max(5000).optional(),
+  /** a picture that may be shown in place of the drawing */
+  reference: fileSchema.optional(),
+  showsReference: z.boolean().optional(),
+  /** what whoever reads the drawing is told of it, and the requirement of the page it meets */
+  note: z.string().max(5000).optional(),
+  requirement: idSchema.optional(),
+  /** addresses and files that belong to it */
+  links: z.record(idSchema, leaf(linkSchema)).optional(),
   locked: z.boolean().optional(),
   ...varyingFields,
   at: z
@@ -39,8 +60,15 @@ const common = {
     .optional(),
 }
 
-const ofKind = ({ kind, data }: AnyKind) =>
-  z.strictObject({ ...common, kind: z.literal(kind), data: data.optional() })
+/** What a block says otherwise in one row of a series it is repeated by. */
+const inRow = (data: AnyKind['data']) =>
+  z.strictObject({ ...varyingFields, text: richTextSchema.optional(), data: data.optional() })
+
+const ofKind = ({ kind, data }: AnyKind) => {
+  const own = data.optional()
+  const rows = z.record(idSchema, inRow(data)).optional()
+  return z.strictObject({ ...common, kind: z.literal(kind), data: own, rows })
+}
 const [first, ...others] = Object.values<AnyKind>(blockKinds).map(ofKind)
 
 /** A block as a drawing stores it; what it holds beside words and other blocks goes by its kind. */
@@ -48,6 +76,13 @@ export const blockSchema = z.discriminatedUnion('kind', [first, ...others])
 
 export interface Block extends z.infer<z.ZodObject<typeof common>> {
   kind: BlockKindName
+  data?: Record<string, Json | undefined>
+  rows?: Record<string, RowValues>
+}
+
+/** What a block says otherwise in one row. */
+export interface RowValues extends Varying {
+  text?: RichText
   data?: Record<string, Json | undefined>
 }
 
@@ -81,14 +116,25 @@ export function nameOf({ name, data, kind }: Pick<Block, 'kind' | 'name' | 'data
   return name ?? (typeof label === 'string' && label ? cutText(label, LONGEST_LABEL) : kindOf({ kind }).label)
 }
 
+/** Whether a block stands on the page itself or in another block. */
+export function standsOnPage({ kind, data = {} }: Pick<Block, 'kind' | 'data'>): boolean {
+  const { standsOn } = kindOf({ kind })
+  return (typeof standsOn === 'function' ? standsOn(data) : standsOn) === 'page'
+}
+
+/** Whether other blocks may stand in a block. */
+export function takesBlocks({ kind, data = {} }: Pick<Block, 'kind' | 'data'>): boolean {
+  const takes = kindOf({ kind }).takesBlocks
+  return typeof takes === 'function' ? takes(data) : takes
+}
+
 /** Why a block cannot stand in another (undefined: on the page itself), or nothing. */
 export function refusesParent(
-  parent: Pick<Block, 'kind'> | undefined,
-  child: Pick<Block, 'kind'>,
+  parent: Pick<Block, 'kind' | 'data'> | undefined,
+  child: Pick<Block, 'kind' | 'data'>,
 ): string | undefined {
-  const { standsOn, label } = kindOf(child)
-  if (standsOn === 'page') return parent && `A ${label.toLowerCase()} stands on the page itself.`
+  const { label } = kindOf(child)
+  if (standsOnPage(child)) return parent && `A ${label.toLowerCase()} stands on the page itself.`
   if (!parent) return `A ${label.toLowerCase()} stands in a section or a box.`
-  const { takesBlocks, label: above } = kindOf(parent)
-  return takesBlocks ? undefined : `A ${above.toLowerCase()} holds no blocks.`
+  return takesBlocks(parent) ? undefined : `A ${kindOf(parent).label.toLowerCase()} holds no blocks.`
 }

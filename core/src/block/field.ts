@@ -16,6 +16,9 @@ export type FieldControl =
   | { type: 'icon' }
   | { type: 'menu' }
   | { type: 'page' }
+  | { type: 'collection' }
+  /** a field of the collection the block repeats its blocks over */
+  | { type: 'rowField' }
   /** rows of a table */
   | { type: 'cells' }
   | { type: 'richText' }
@@ -50,6 +53,10 @@ export interface Field {
   when?: (facts: FieldFacts) => boolean
 }
 
+const VARYING = ['arrange', 'place', 'look', 'hidden', 'manner']
+
+/** Whether bands may have a value of their own for a leaf. */
+export const variesAt = ([first]: string[]) => VARYING.includes(first)
+
 /** Whether bands may have a value of their own there. */
-export const variesByBand = ({ path }: Pick<Field, 'path'>) =>
-  ['arrange', 'place', 'look', 'hidden', 'manner'].includes(path[0])
+export const variesByBand = ({ path }: Pick<Field, 'path'>) => variesAt(path)

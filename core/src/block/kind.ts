@@ -8,6 +8,8 @@ import type { SiteFacts } from './siteFacts'
 import type { Tag } from './tags'
 import type { Varying } from './varying'
 
+export type StandsOn = 'page' | 'block'
+
 /** A block that stands in another, as that sees it. */
 export interface ChildFacts {
   key: string
@@ -74,9 +76,11 @@ export interface BlockKind<Name extends string, Data> {
   /** role of the type level its text is set in, where it differs from the tag */
   levelRole?: string
   /** where it may stand: on the page itself, or in another block */
-  standsOn: 'page' | 'block'
+  standsOn: StandsOn | ((data: Partial<Data>) => StandsOn)
   /** whether other blocks may stand in it */
-  takesBlocks: boolean
+  takesBlocks: boolean | ((data: Partial<Data>) => boolean)
+  /** what stands in its place: blocks that are shared, or its own once for each row of a collection */
+  expands?: 'shared' | 'rows'
   /** whether its children stand in panes, of which some may be shut */
   hasPanes?: true
   /** whether it keeps to the band's margins where it has no padding of its own at its sides */

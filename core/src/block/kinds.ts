@@ -5,6 +5,7 @@ import { breadcrumb } from './kinds/breadcrumb'
 import { button } from './kinds/button'
 import { carousel } from './kinds/carousel'
 import { choices } from './kinds/choices'
+import { copy } from './kinds/copy'
 import { field } from './kinds/field'
 import { form } from './kinds/form'
 import { icon } from './kinds/icon'
@@ -18,6 +19,7 @@ import { nav } from './kinds/nav'
 import { pages } from './kinds/pages'
 import { picture } from './kinds/picture'
 import { section } from './kinds/section'
+import { series } from './kinds/series'
 import { table } from './kinds/table'
 import { tabs } from './kinds/tabs'
 import { text } from './kinds/text'
@@ -46,6 +48,8 @@ export const blockKinds = {
   table,
   media,
   map,
+  series,
+  copy,
 }
 
 export type BlockKindName = keyof typeof blockKinds

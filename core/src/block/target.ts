@@ -5,14 +5,21 @@ import { isSafeLink } from '../text/safeAddress'
 import type { Field } from './field'
 import type { SiteFacts } from './siteFacts'
 
-const address = z.string().max(2000).refine(isSafeLink, 'a link starts with http, https, mailto, tel, / or #')
+/** An address a link may lead to. */
+export const addressSchema = z
+  .string()
+  .max(2000)
+  .refine(isSafeLink, 'a link starts with http, https, mailto, tel, / or #')
 
 /**
  * Where a link leads: to a page of the site, wherever it moves, to one of its sections, or to an address, which may be one
  * of the web, an e-mail address, a telephone number or a file.
  */
 export const targetSchema = leaf(
-  z.union([z.strictObject({ page: idSchema, section: idSchema.optional() }), z.strictObject({ address })]),
+  z.union([
+    z.strictObject({ page: idSchema, section: idSchema.optional() }),
+    z.strictObject({ address: addressSchema }),
+  ]),
 )
 
 export type Target = z.infer<typeof targetSchema>

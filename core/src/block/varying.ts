@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { idSchema } from '../document/ids'
+import { leaf } from '../document/leafTable'
 import { arrangeSchema } from './arrange'
 import { lookSchema } from './looks'
 import { placeSchema } from './place'
@@ -11,6 +13,8 @@ export const varyingFields = {
   hidden: z.boolean().optional(),
   /** how the block shows itself, where its kind has several ways: a menu open or behind a button, a table as pairs */
   manner: z.enum(['open', 'button', 'rows', 'pairs']).optional(),
+  /** what a copy makes otherwise than its original, by the ids of the shared block's named values */
+  values: z.record(idSchema, leaf(z.json())).optional(),
 }
 
 export const varyingSchema = z.strictObject(varyingFields)

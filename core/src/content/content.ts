@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
 import type { DocumentKind } from '../document/kind'
+import { leaf } from '../document/leafTable'
 import type { Operation } from '../document/types'
 
 export const CONTENT_KINDS = ['text', 'picture', 'video', 'file', 'data'] as const
@@ -21,7 +22,9 @@ export const contentItemSchema = z.strictObject({
   owner: z.string().max(200).optional(),
   state: z.enum(CONTENT_STATES),
   text: z.string().max(20_000).optional(),
+  /** a picture, and how large it is, px */
   asset: idSchema.optional(),
+  size: leaf(z.strictObject({ width: z.number().min(1), height: z.number().min(1) })).optional(),
 })
 
 /** The last number given, so that none is used twice even after its item is deleted. */

@@ -45,3 +45,11 @@ export function emptyDocument(kind: DocumentKind, id: string): StoredDocument {
   const records = Object.fromEntries(Object.keys(kind.collections).map((name) => [name, {}]))
   return { kind: kind.kind, id, schema: kind.schema, records }
 }
+
+/** A step that gives documents the collections they lack. */
+export const withCollections = (names: string[]): MigrationStep => ({
+  document: (document) => ({
+    ...document,
+    records: { ...Object.fromEntries(names.map((name) => [name, {}])), ...document.records },
+  }),
+})

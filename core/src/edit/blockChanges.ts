@@ -1,4 +1,4 @@
-import { kindOf, refusesParent, type Block } from '../block/block'
+import { kindOf, refusesParent, standsOnPage, type Block } from '../block/block'
 import { orderAt } from '../document/order'
 import type { Json, Operation, StoredRecord } from '../document/types'
 import { pathAtBand, type AtBand } from '../resolve/cascade'
@@ -134,13 +134,13 @@ export function spotAfter(blocks: Blocks, id: string, at: AtBand): BlockSpot {
 }
 
 /** What stands in tabs and the like is a pane, which nothing but a box is meant to be. */
-const isPaned = (parent: Block, made: Pick<Block, 'kind'>) =>
+const isPaned = (parent: Block, made: Pick<Block, 'kind' | 'data'>) =>
   Boolean(kindOf(parent).hasPanes) && made.kind !== 'box'
 
 /** Where new blocks go beside a selection: into a box or section that is selected, else after the selected block. */
 export function spotBeside(
   blocks: Blocks,
-  made: Pick<Block, 'kind'>,
+  made: Pick<Block, 'kind' | 'data'>,
   selected: string | undefined,
   at: AtBand,
 ): BlockSpot | undefined {
@@ -151,7 +151,7 @@ export function spotBeside(
     const parent = here.parent ? blocks[here.parent] : undefined
     if (!refusesParent(parent, made)) return spotAfter(blocks, here.id, at)
   }
-  if (kindOf(made).standsOn === 'page') return { parent: null, index: children(null).length }
+  if (standsOnPage(made)) return { parent: null, index: children(null).length }
   const last = children(null).at(-1)
   return last && { parent: last.id, index: children(last.id).length }
 }

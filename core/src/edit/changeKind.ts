@@ -1,4 +1,4 @@
-import { kindOf, leafShownBy, type Block } from '../block/block'
+import { kindOf, leafShownBy, takesBlocks, type Block } from '../block/block'
 import type { BlockKindName } from '../block/kinds'
 import type { Json, Operation } from '../document/types'
 import { removeBlocks } from './blockChanges'
@@ -33,7 +33,7 @@ export function changeKind(blocks: Blocks, id: string, kind: BlockKindName): Ope
   const says = leafShownBy(target, 'richText') !== undefined
   const children = Object.values(blocks).filter(({ parent }) => parent === id)
   return [
-    ...(kindOf(target).takesBlocks
+    ...(takesBlocks(target)
       ? []
       : removeBlocks(
           blocks,

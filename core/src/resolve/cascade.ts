@@ -16,9 +16,17 @@ export interface AtBand<T extends BandRange = BandRange> {
   band: string
 }
 
-/** Where a value stands: in what a kind gives, on the record itself, in a band's own values, or nowhere. */
+/**
+ * Where a value stands: in what a kind gives, on the record itself, in a band's own values, in a copy of what is shared,
+ * in a row of a series, or nowhere.
+ */
 export type ValueSource =
-  { from: 'kind' } | { from: 'record' } | { from: 'band'; band: string } | { from: 'nowhere' }
+  | { from: 'kind' }
+  | { from: 'record' }
+  | { from: 'band'; band: string }
+  | { from: 'copy' }
+  | { from: 'row' }
+  | { from: 'nowhere' }
 
 /** Values that lie over those of the layers before them. */
 export interface Layer {

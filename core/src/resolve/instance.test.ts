@@ -2,7 +2,9 @@ import { siteFactsAt } from '../site/siteFacts'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { px } from '../units/length'
+import type { Block } from '../block/block'
 import { InstanceMaker } from './instance'
+import type { BlockNode } from './node'
 import { bandsOf } from './resolvePage'
 import { StyleTokens } from './styleTokens'
 
@@ -14,22 +16,26 @@ const site = {
 }
 const makerOf = (withHidden: boolean) =>
   new InstanceMaker({
-    document: 'page000000000000',
     at,
     grid: usualSite.records.bands[usualBands.wide].grid,
     tokens: new StyleTokens(plainStyle, at),
     site: siteFactsAt(site, 'page000000000000'),
     withHidden,
   })
-const maker = makerOf(false)
+const instanceBy = (maker: InstanceMaker, own: Block, children: BlockNode[]) =>
+  maker.instance(own, children, {
+    key: own.id,
+    origin: { document: 'page000000000000', record: own.id },
+  })
+const instance = (own: Block, children: BlockNode[]) => instanceBy(makerOf(false), own, children)
 const block = { id: 'block00000000000', order: 'a0', kind: 'box' as const }
 
 test('parts of a block have keys of their own, and what an edit to any of them writes is the block', () => {
-  const answer = maker.instance(
+  const answer = instance(
     { ...block, id: 'child00000000000', kind: 'text', name: 'May I?', text: [{ insert: 'You may.' }] },
     [],
   )
-  const node = maker.instance({ ...block, kind: 'accordion' }, [answer])
+  const node = instance({ ...block, kind: 'accordion' }, [answer])
   const [question] = node.children
   const [head, panel] = question.children
   expect([question.key, head.key, panel.key]).toEqual(
@@ -42,31 +48,29 @@ test('parts of a block have keys of their own, and what an edit to any of them w
 })
 
 test('a pane that is shut is not drawn, and stands in the tree where hidden things do', () => {
-  const child = maker.instance({ ...block, id: 'child00000000000' }, [])
+  const child = instance({ ...block, id: 'child00000000000' }, [])
   const shut = { ...block, kind: 'accordion' as const, data: { open: 0 } }
-  expect(maker.instance(shut, [child]).children[0].children).toHaveLength(1)
-  const [, panel] = makerOf(true).instance(shut, [child]).children[0].children
+  expect(instance(shut, [child]).children[0].children).toHaveLength(1)
+  const [, panel] = instanceBy(makerOf(true), shut, [child]).children[0].children
   expect(panel).toMatchObject({ isClosed: true, hidden: false, children: [child] })
 })
 
 test('a link leads to a page wherever it stands, or to an address; inside it nothing leads elsewhere', () => {
   const link = { ...block, kind: 'link' as const, text: [{ insert: 'Fares', attributes: { link: '/x' } }] }
-  const toPage = maker.instance({ ...link, data: { to: { page: 'pagefares0000000' } } }, [])
+  const toPage = instance({ ...link, data: { to: { page: 'pagefares0000000' } } }, [])
   expect(toPage.attributes).toEqual({ href: '/' })
   expect(toPage.content).toMatchObject({ runs: [{ text: 'Fares', link: undefined }], underlined: true })
-  expect(maker.instance({ ...link, data: { to: { address: 'tel:123' } } }, []).attributes.href).toBe(
-    'tel:123',
-  )
-  const toGonePage = maker.instance({ ...link, data: { to: { page: 'pagegone00000000' } } }, [])
+  expect(instance({ ...link, data: { to: { address: 'tel:123' } } }, []).attributes.href).toBe('tel:123')
+  const toGonePage = instance({ ...link, data: { to: { page: 'pagegone00000000' } } }, [])
   expect(toGonePage.attributes).toEqual({})
   expect(toGonePage.content).toMatchObject({ underlined: false })
 })
 
 test('a line is as thick as its stroke, across or down', () => {
   const stroke = { width: px(3), colour: { hex: '#123456' } }
-  const across = maker.instance({ ...block, kind: 'line', look: { stroke } }, [])
+  const across = instance({ ...block, kind: 'line', look: { stroke } }, [])
   expect(across.content).toMatchObject({ type: 'shape', isDown: false, height: px(3) })
-  const down = maker.instance(
+  const down = instance(
     { ...block, kind: 'line', place: { width: 'fit', height: 'fill' }, look: { stroke } },
     [],
   )

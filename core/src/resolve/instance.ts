@@ -13,16 +13,15 @@ import type { Part, Primitive, PrimitiveContent } from '../block/primitive'
 import type { SiteFacts } from '../block/siteFacts'
 import type { BandGrid } from '../grid/bandGrid'
 import { arrangement } from './arrangement'
-import { blockValues } from './blockLayers'
+import { blockValues, type Dressing } from './blockLayers'
 import type { AtBand } from './cascade'
-import type { Arrangement, BlockNode, NodeContent, Placing } from './node'
+import type { Arrangement, BlockNode, NodeContent, Origin, Placing } from './node'
 import { placing } from './placing'
 import type { StyleTokens } from './styleTokens'
 import { textRuns } from './textRuns'
 
 /** What all blocks of a page are resolved by. */
 export interface Surroundings {
-  document: string
   at: AtBand
   grid: BandGrid
   tokens: StyleTokens
@@ -35,10 +34,24 @@ type Values = { arrange: Arrangement; place: Placing; look: ResolvedLook }
 /** @property worn how the block itself looks, which parts of it may take over */
 type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { worn: ResolvedLook }
 
+/** How a block is shown, beside what it says itself. */
+export interface Shown {
+  key: string
+  origin: Origin
+  dressing?: Dressing
+  /** ids of all that stand in it as the lead band has them; as they come where none are given */
+  order?: string[]
+  /** the section of the map and the name of the copy that shows it */
+  section?: string
+  name?: string
+  isMissing?: boolean
+}
+
 /** Looks a part has from its block where it has none of its own. */
 const WORN: LookName[] = ['level', 'colour', 'textAlign']
 
 const NO_ORDER: string[] = []
+const NO_NODES: BlockNode[] = []
 const NO_CHILDREN: ChildFacts[] = []
 const BLOCKS: NodeContent = { type: 'blocks' }
 
@@ -49,31 +62,34 @@ export class InstanceMaker {
   constructor(private around: Surroundings) {}
 
   /**
+   * @param block as it is shown: dressed, with the content it names
    * @param children instances of the blocks that stand in it
-   * @param order ids of all that stand in it as the lead band has them; as they come where none are given
    */
-  instance(block: Block, children: BlockNode[], order = NO_ORDER): BlockNode {
+  instance(block: Block, children: BlockNode[], { order = NO_ORDER, dressing, ...shown }: Shown): BlockNode {
     const kind = kindOf(block)
     const tag = tagOf(block)
-    const values = blockValues(block, this.around.at)
+    const values = blockValues(block, this.around.at, dressing)
     const role = kind.levelRole ?? tag
     const usual = this.usualValues(kind, role)
     const isUsual = (key: 'arrange' | 'place' | 'look') => values[key] === kind.values[key]
     const look = isUsual('look') ? usual.look : this.looking(values.look ?? {}, role)
     const place = isUsual('place') ? usual.place : this.placing(values.place)
     const frame: Frame = {
-      key: block.id,
-      origin: { document: this.around.document, record: block.id },
+      key: shown.key,
+      origin: shown.origin,
       isPart: false,
       isClosed: false,
       tag,
-      name: nameOf(block),
+      name: shown.name ?? nameOf(block),
+      isMissing: shown.isMissing ?? false,
       hidden: values.hidden ?? false,
       arrange: isUsual('arrange') ? usual.arrange : this.arranging(values.arrange, kind.keepsMargins),
       place,
       look,
       worn: look,
     }
+    const picture = block.showsReference ? block.reference : undefined
+    if (picture) return this.expand(referencePrimitive(picture), frame, NO_NODES)
     const primitive = kind.anatomy({
       key: frame.key,
       text: block.text ?? [],
@@ -82,7 +98,7 @@ export class InstanceMaker {
       isFit: { across: place.width.type === 'fit', down: place.height.type === 'fit' },
       arrange: values.arrange ?? {},
       manner: values.manner,
-      section: block.section,
+      section: shown.section ?? block.section,
       // Only panes are told from one another; all other blocks are made without looking at what stands in them.
       children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
       site: this.around.site,
@@ -101,6 +117,7 @@ export class InstanceMaker {
       isClosed: frame.isClosed,
       tag: tag ?? frame.tag,
       name: frame.name,
+      isMissing: frame.isMissing,
       hidden: frame.hidden,
       arrange: frame.arrange,
       place: frame.place,
@@ -131,6 +148,7 @@ export class InstanceMaker {
       isClosed: part.isClosed ?? false,
       tag: part.tag,
       name: `${name} ${part.name}`,
+      isMissing: false,
       hidden,
       arrange: this.arranging(arrange, false),
       place: this.placing(place),
@@ -184,6 +202,12 @@ export class InstanceMaker {
     return (resolveAbsent ? resolveAbsent(tokens, role) : initial) as unknown
   }
 }
+
+/** A picture in place of what a block draws. */
+const referencePrimitive = (file: { asset?: string; width: number; height: number }): Primitive => ({
+  tag: 'picture',
+  content: { type: 'picture', ...file, alt: '' },
+})
 
 function childFacts(children: BlockNode[], order: string[]): ChildFacts[] {
   return children.map(({ key, name, hidden, origin }, index) => ({

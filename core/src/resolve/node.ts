@@ -121,6 +121,8 @@ export interface BlockNode {
   isClosed: boolean
   tag: Tag
   name: string
+  /** whether what it is to show is not there yet */
+  isMissing: boolean
   /** not shown at this band; only in trees resolved with hidden blocks */
   hidden: boolean
   arrange: Arrangement

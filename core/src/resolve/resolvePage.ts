@@ -1,24 +1,24 @@
 import { kindOf, type Block } from '../block/block'
 import { changedRecords } from '../document/recordChanges'
-import type { DrawingDocument } from '../drawing/drawing'
+import type { Documents } from '../document/types'
 import { bandsInOrder } from '../grid/band'
 import { gridOfPage } from '../site/pageGrid'
 import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
+import { CHILDREN } from '../style/shared'
 import type { StyleDocument } from '../style/style'
-import { blockValue, orderAtBand } from './blockLayers'
+import { blockValue, dressedBlock, orderAtBand, type Dressing } from './blockLayers'
 import type { AtBand, Bands } from './cascade'
 import { ChildIndex } from './childIndex'
-import { InstanceMaker } from './instance'
+import { InstanceMaker, type Shown } from './instance'
 import type { BlockNode, PageNode } from './node'
+import { collectionIn, drawingIn, type PageSources } from './pageSources'
+import { copyDresses, dressingOf, valuesOf, type CopyScope, type Scope } from './scope'
+import { seriesRows, type RowChoice } from './seriesRows'
+import { contentOf, isMissing, withContent, type WordsShown } from './shownContent'
 import { StyleTokens } from './styleTokens'
 
-/** What a page is resolved from. */
-export interface PageSources {
-  drawing: DrawingDocument
-  site: SiteDocument
-  style: StyleDocument
-}
+export type { PageSources } from './pageSources'
 
 /** The bands of a site, from narrow to wide, with the lead. */
 export function bandsOf(site: SiteDocument): Bands<Band> {
@@ -29,7 +29,7 @@ const WHITE = '#ffffff'
 
 /** An instance with what it was made from; it holds while these are the same objects. */
 interface Made {
-  block: Block
+  from: unknown[]
   children: BlockNode[]
   node: BlockNode
 }
@@ -39,7 +39,13 @@ interface Known {
   /** whatever makes every instance another: the site's bands, settings and pages, the style, the band, the page */
   context: unknown[]
   blocks: Record<string, Block>
-  index: ChildIndex
+  /** content, collections and shared blocks' drawings, which only some blocks show */
+  around: Documents
+  style: StyleDocument
+  words: WordsShown
+  page: Scope
+  /** the blocks of each shared block that was met */
+  originals: Map<string, { blocks: Record<string, Block>; index: ChildIndex }>
   at: AtBand
   maker: InstanceMaker
   made: Map<string, Made>
@@ -58,22 +64,21 @@ export class PageResolver {
   resolve(sources: PageSources, band: string): PageNode {
     const { settings } = sources.site.records
     const known = this.knownOf(sources, band)
-    const touched = this.takeIn(known, sources.drawing.records.blocks)
+    const touched = takeIn(known, sources)
     return {
       band,
       rootSize: settings.site.rootSize ?? 100,
       ground: settings.site.pageGround ?? WHITE,
-      children: this.nodesBelow(null, known, touched),
+      children: this.nodesBelow(null, known.page, known, touched),
     }
   }
 
-  private knownOf({ drawing, site, style }: PageSources, band: string): Known {
+  private knownOf({ drawing, site, style, around = {} }: PageSources, band: string): Known {
     const { bands, settings, pages, sections, menus, menuEntries } = site.records
     const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id]
     if (this.known && sameElements(this.known.context, context)) return this.known
     const at: AtBand = { bands: bandsOf(site), band }
     const maker = new InstanceMaker({
-      document: drawing.id,
       at,
       grid: gridOfPage(site.records, drawing.id, band),
       tokens: new StyleTokens(style, at),
@@ -81,46 +86,177 @@ export class PageResolver {
       withHidden: this.options.withHidden,
     })
     const { blocks } = drawing.records
-    return (this.known = { context, blocks, index: new ChildIndex(blocks), at, maker, made: new Map() })
-  }
-
-  /** Takes in what changed. @returns ids of the blocks that changed and of all that they stand or stood in */
-  private takeIn(known: Known, blocks: Record<string, Block>): Set<string> {
-    const before = known.blocks
-    const touched = new Set<string>()
-    if (blocks === before) return touched
-    for (const id of changedRecords(before, blocks)) {
-      known.index.update(before[id], blocks[id])
-      touched.add(id)
-      for (const state of [before, blocks])
-        for (let up = state[id]?.parent; up && !touched.has(up); up = state[up]?.parent) touched.add(up)
-      if (!blocks[id]) known.made.delete(id)
+    const page: Scope = {
+      prefix: '',
+      document: drawing.id,
+      blocks: new ChildIndex(blocks),
+      rows: [],
+      within: [drawing.id],
     }
-    known.blocks = blocks
-    return touched
+    const { words } = settings.site
+    const originals = new Map<string, { blocks: Record<string, Block>; index: ChildIndex }>()
+    return (this.known = {
+      ...{ context, blocks, around, style, words, page, originals, at, maker },
+      made: new Map(),
+    })
   }
 
-  private nodesBelow(parent: string | null, known: Known, touched: Set<string>): BlockNode[] {
-    const blocks = known.index.below(parent)
-    const shown = this.options.withHidden ? blocks : blocks.filter((block) => !isHidden(block, known.at))
-    return inBandOrder(shown, known.at).map((block) => this.node(block, known, touched))
+  private nodesBelow(parent: string | null, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
+    const blocks = scope.blocks.below(parent)
+    const shown = this.options.withHidden
+      ? blocks
+      : blocks.filter((block) => !isHidden(block, known.at, dressingOf(block, scope)))
+    return inBandOrder(shown, known.at).map((block) => this.node(block, scope, known, touched))
+  }
+
+  private node(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode {
+    const key = scope.prefix + block.id
+    const made = known.made.get(key)
+    if (made && scope.document === known.page.document && !touched.has(block.id)) return made.node
+    if (kindOf(block).expands === 'shared') {
+      const shown = this.copyNode(block, scope, known, touched)
+      if (shown) return shown
+    }
+    const children = this.childrenOf(block, scope, known, touched)
+    const dressing = dressingOf(block, scope)
+    const record = { document: scope.document, record: block.id }
+    const order = this.leadOrder(block, scope)
+    return this.kept(block, children, { key, origin: record, dressing, order }, scope, known)
+  }
+
+  /** The instance made before where it was made from the same; else a new one. */
+  private kept(block: Block, children: BlockNode[], shown: Shown, scope: Scope, known: Known): BlockNode {
+    const { dresses = [], copy } = shown.dressing ?? {}
+    const dressed = dresses.length ? dressedBlock(block, { dresses }) : block
+    const found = dressed.content && contentOf(dressed, known.around, scope.rows.at(-1))
+    const worn = dresses.map(({ values }) => values)
+    const source =
+      found && (found.type === 'item' ? found.item : found.type === 'field' ? found.row : found.type)
+    const from = [block, ...worn, copy, source]
+    const made = known.made.get(shown.key)
+    if (made && sameElements(made.from, from) && sameElements(made.children, children)) return made.node
+    const saying = found || known.words === 'placeholder' ? withContent(dressed, found, known.words) : dressed
+    const node = known.maker.instance(saying, children, {
+      ...shown,
+      isMissing: found ? isMissing(dressed, found) : false,
+    })
+    known.made.set(shown.key, { from, children, node })
+    return node
+  }
+
+  private childrenOf(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
+    if (scope.copy?.place?.block === block.id) return scope.copy.place.own
+    if (kindOf(block).expands !== 'rows') return this.nodesBelow(block.id, scope, known, touched)
+    const choice = (block.data ?? {}) as RowChoice & { collection?: string }
+    const collection = choice.collection && collectionIn(known.around, choice.collection)
+    const rows = collection ? seriesRows(collection, choice) : []
+    // Without rows what is repeated stands there once, to be drawn on.
+    if (!collection || rows.length === 0) return this.nodesBelow(block.id, scope, known, touched)
+    return rows.flatMap((row) => {
+      const prefix = `${scope.prefix}${block.id}-${row.id}-`
+      const inRow = { ...scope, prefix, rows: [...scope.rows, { collection: collection.id, row }] }
+      return this.nodesBelow(block.id, inRow, known, touched)
+    })
+  }
+
+  /** What a copy shows in its place: the root of what is shared, placed as the copy says. Nothing where it is gone. */
+  private copyNode(copy: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode | undefined {
+    const id = (copy.data as { shared: string }).shared
+    const { style, around, at } = known
+    const drawing = scope.within.includes(id) ? undefined : drawingIn(around, id)
+    const shared = style.records.shared[id]
+    const root = shared && drawing?.records.blocks[shared.root]
+    if (!root) return undefined
+    const values = valuesOf(style, id)
+    const key = scope.prefix + copy.id
+    const place = values.find(({ leaf }) => leaf === CHILDREN)
+    const own = place && this.nodesBelow(copy.id, scope, known, touched)
+    const within: Scope = {
+      prefix: `${key}-`,
+      document: id,
+      blocks: originalBlocks(known, id, drawing.records.blocks),
+      rows: scope.rows,
+      within: [...scope.within, id],
+      copy: {
+        block: copy,
+        dresses: this.dressesOf(copy, key, values, at),
+        place: place && own && { block: place.block, own },
+      },
+    }
+    const children = this.childrenOf(root, within, known, touched)
+    const origin = { document: scope.document, record: copy.id }
+    const dressing = dressingOf(root, within, copy)
+    const name = copy.name ?? shared.name
+    const order = this.leadOrder(root, within)
+    return this.kept(
+      root,
+      children,
+      { key, origin, dressing, order, name, section: copy.section },
+      scope,
+      known,
+    )
+  }
+
+  /** kept while the copy and the named values are the same, so that what is dressed by them is */
+  private dresses = new Map<string, { copy: Block; values: object[]; found: CopyScope['dresses'] }>()
+
+  private dressesOf(copy: Block, key: string, values: { id: string }[], at: AtBand): CopyScope['dresses'] {
+    const wanted = `${key} ${at.band}`
+    const made = this.dresses.get(wanted)
+    if (made?.copy === copy && sameElements(made.values, values)) return made.found
+    const found = copyDresses(copy, values as Parameters<typeof copyDresses>[1], at)
+    this.dresses.set(wanted, { copy, values, found })
+    return found
   }
 
   /** Ids of what stands in a block with panes, whatever a band hides or reorders: which of them is open goes by it. */
-  private leadOrder(block: Block, { index }: Known): string[] | undefined {
+  private leadOrder(block: Block, { blocks }: Scope): string[] | undefined {
     if (!kindOf(block).hasPanes) return undefined
-    return index.below(block.id).map(({ id }) => id)
+    return blocks.below(block.id).map(({ id }) => id)
   }
+}
 
-  private node(block: Block, known: Known, touched: Set<string>): BlockNode {
-    const made = known.made.get(block.id)
-    if (made && !touched.has(block.id)) return made.node
-    const children = this.nodesBelow(block.id, known, touched)
-    if (made?.block === block && sameElements(made.children, children)) return made.node
-    const node = known.maker.instance(block, children, this.leadOrder(block, known))
-    known.made.set(block.id, { block, children, node })
-    return node
+/** Takes in what changed. @returns ids of the page's blocks that changed and of all that they stand or stood in */
+function takeIn(known: Known, { drawing, around = {} }: PageSources): Set<string> {
+  const { blocks } = drawing.records
+  const before = known.blocks
+  const touched = new Set<string>()
+  const touch = (id: string, states: Record<string, Block>[]) => {
+    touched.add(id)
+    for (const state of states)
+      for (let up = state[id]?.parent; up && !touched.has(up); up = state[up]?.parent) touched.add(up)
   }
+  if (blocks !== before)
+    for (const id of changedRecords(before, blocks)) {
+      known.page.blocks.update(before[id], blocks[id])
+      touch(id, [before, blocks])
+      if (!blocks[id]) known.made.delete(id)
+    }
+  known.blocks = blocks
+  if (!sameElements(Object.values(known.around), Object.values(around)))
+    for (const id of showingOthers(blocks)) touch(id, [blocks])
+  known.around = around
+  return touched
+}
+
+/** Blocks that show something from elsewhere: copies, series with all that stands in them, and what names content. */
+function showingOthers(blocks: Record<string, Block>): string[] {
+  const inSeries = (block: Block): boolean => {
+    for (let up = block.parent; up; up = blocks[up]?.parent)
+      if (blocks[up] && kindOf(blocks[up]).expands) return true
+    return false
+  }
+  return Object.values(blocks)
+    .filter((block) => kindOf(block).expands || block.content || inSeries(block))
+    .map(({ id }) => id)
+}
+
+function originalBlocks({ originals }: Known, id: string, blocks: Record<string, Block>): ChildIndex {
+  const kept = originals.get(id)
+  if (kept?.blocks === blocks) return kept.index
+  const index = new ChildIndex(blocks)
+  originals.set(id, { blocks, index })
+  return index
 }
 
 /** Resolves a page once; see `PageResolver` for pages that change. */
@@ -135,10 +271,10 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
   )
 }
 
-const isHidden = (block: Block, at: AtBand): boolean =>
-  block.hidden === undefined && block.at === undefined
-    ? false
-    : blockValue(block, ['hidden'], at).value === true
+function isHidden(block: Block, at: AtBand, dressing: Dressing): boolean {
+  if (block.hidden === undefined && block.at === undefined && dressing.dresses.length === 0) return false
+  return blockValue(block, ['hidden'], at, dressing).value === true
+}
 
 function inBandOrder(blocks: Block[], atBand: AtBand): Block[] {
   if (!blocks.some(({ at }) => at)) return blocks

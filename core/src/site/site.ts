@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
-import type { DocumentKind, MigrationStep } from '../document/kind'
+import { withCollections, type DocumentKind } from '../document/kind'
 import type { StoredDocument } from '../document/types'
 import { leaf } from '../document/leafTable'
 import { bandGridSchema } from '../grid/bandGrid'
@@ -79,6 +79,10 @@ export const settingsSchema = z.strictObject({
   pageGround: hexSchema.optional(),
   /** the finish wireframes are shown in; absent: plain */
   wireframe: z.enum(['sketch', 'plain']).optional(),
+  /** what stands where words are to be: the copy; placeholders of its length; or lines, in drawings only */
+  words: z.enum(['copy', 'placeholder', 'lines']).optional(),
+  /** section patterns and kinds of block that are not offered, as the project's platform cannot build them */
+  without: z.record(z.string().max(60), z.literal(true)).optional(),
   /** what the project is for */
   purpose: wordsSchema.optional(),
   /** the stages this project has; absent: all */
@@ -111,14 +115,6 @@ const NEW_IN_3 = [
   ...['savedGrids', 'guides', 'guideSets', 'screens', 'frames', 'browserTabs', 'audience'],
   'gridQuestions',
 ]
-
-/** Gives a document the collections it lacks. */
-const withCollections = (names: string[]): MigrationStep => ({
-  document: (document) => ({
-    ...document,
-    records: { ...Object.fromEntries(names.map((name) => [name, {}])), ...document.records },
-  }),
-})
 
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500

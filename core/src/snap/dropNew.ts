@@ -1,4 +1,4 @@
-import { kindOf, type Block } from '../block/block'
+import { standsOnPage, type Block } from '../block/block'
 import { withValue } from '../document/path'
 import type { Operation, StoredRecord } from '../document/types'
 import { insertBlocks, putBlock } from '../edit/blockChanges'
@@ -32,7 +32,7 @@ export function waitAtEnd(
   at: DrawnPage['at'],
 ): Waiting {
   const around: Block = { id: section, order: 'a0', kind: 'section' }
-  const isSection = kindOf(block).standsOn === 'page'
+  const isSection = standsOnPage(block)
   const made = isSection ? [block, ...below] : [around, { ...block, parent: section }, ...below]
   const end = { parent: null, index: siblingsAtBand(blocks, null, at).length }
   return { id: block.id, below, operations: insertBlocks(blocks, end, [made], at) }

@@ -1,4 +1,4 @@
-import { kindOf, refusesParent, type Block } from '../block/block'
+import { refusesParent, standsOnPage, type Block } from '../block/block'
 import { moveBlocks, setLeaf } from '../edit/blockChanges'
 import type { Operation } from '../document/types'
 import { anchoredPlace } from './anchoredPlace'
@@ -70,7 +70,7 @@ export function dropSpot(moving: Moving, rect: Rect, pointer: Point): DropSpot |
 
 /** The innermost block under the pointer that may hold the dragged one; null is the page, undefined nothing. */
 function containerAt({ page, hits, grabbed, block }: Moving, pointer: Point): Placed | null | undefined {
-  if (kindOf(block).standsOn === 'page') return null
+  if (standsOnPage(block)) return null
   return hits
     .at(pointer)
     .find(

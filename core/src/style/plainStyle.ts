@@ -49,9 +49,10 @@ const byId = <T extends { id: string }>(records: T[]) =>
 export const plainStyle: StyleDocument = {
   kind: 'style',
   id: 'style',
-  schema: 1,
-  records: { tokens: byId(tokens), levels: byId(levels) },
+  schema: 2,
+  records: { tokens: byId(tokens), levels: byId(levels), shared: {}, sharedValues: {} },
 }
 
-/** Whether nothing was decided yet: a style as projects begin with. */
-export const isPlainStyle = ({ records }: StyleDocument) => equal(records, plainStyle.records)
+/** Whether nothing was decided yet of how it looks: colours and levels as projects begin with. */
+export const isPlainStyle = ({ records: { tokens, levels } }: StyleDocument) =>
+  equal(tokens, plainStyle.records.tokens) && equal(levels, plainStyle.records.levels)

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
-import type { DocumentKind } from '../document/kind'
+import { withCollections, type DocumentKind } from '../document/kind'
 import { leaf } from '../document/leafTable'
 import { plainLengthSchema } from '../block/lengthSchema'
 import { isShippedFamily } from '../text/fontCatalogue'
+import { sharedSchema, sharedValueSchema, type Shared, type SharedValue } from './shared'
 
 const name = z.string().min(1).max(100)
 const order = z.string().min(1).max(80)
@@ -37,21 +38,29 @@ export const tokenSchema = z.discriminatedUnion('type', [
 export type Level = z.infer<typeof levelSchema>
 export type Token = z.infer<typeof tokenSchema>
 
-/** The style guide: named colours and lengths, and type levels. */
+/** The style guide: named colours and lengths, type levels, and blocks that are shared. */
 export const styleKind: DocumentKind = {
   kind: 'style',
-  schema: 1,
+  schema: 2,
   unmarked: 1,
   collections: {
     tokens: { schema: tokenSchema, parents: [] },
     levels: { schema: levelSchema, parents: [] },
+    shared: { schema: sharedSchema, parents: [] },
+    sharedValues: { schema: sharedValueSchema, parents: [{ field: 'shared', collection: 'shared' }] },
   },
-  migrations: [],
+  // Schema 2 has shared blocks.
+  migrations: [withCollections(['shared', 'sharedValues'])],
 }
 
 export interface StyleDocument {
   kind: string
   id: string
   schema: number
-  records: { tokens: Record<string, Token>; levels: Record<string, Level> }
+  records: {
+    tokens: Record<string, Token>
+    levels: Record<string, Level>
+    shared: Record<string, Shared>
+    sharedValues: Record<string, SharedValue>
+  }
 }

@@ -1,5 +1,5 @@
 import { shallowRef, type Ref } from 'vue'
-import { kindOf, leafShownBy, refusesParent, type Block } from '@nolvex/core/block/block'
+import { leafShownBy, refusesParent, standsOnPage, type Block } from '@nolvex/core/block/block'
 import {
   copyBlocks,
   duplicateBlocks,
@@ -34,8 +34,8 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
 
   /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
   function insert(label: string, made: Block[][], after?: string) {
-    const sections = made.filter(([top]) => kindOf(top).standsOn === 'page')
-    const others = made.filter(([top]) => kindOf(top).standsOn !== 'page')
+    const sections = made.filter(([top]) => standsOnPage(top))
+    const others = made.filter(([top]) => !standsOnPage(top))
     const spot = others.length ? spotFor(others[0][0], after) : undefined
     const onPage = others.length && !spot ? [...sections, inSection(others)] : sections
     const onPageSpot = spotFor({ kind: 'section' }, after) ?? { parent: null, index: 0 }

@@ -1,5 +1,5 @@
 import { ref, type Ref } from 'vue'
-import { kindOf } from '@nolvex/core/block/block'
+import { takesBlocks } from '@nolvex/core/block/block'
 import { moveBlocks, type BlockSpot } from '@nolvex/core/edit/blockChanges'
 import { followDrag } from '../../gestures/followDrag'
 import type { DraftingPage } from '../usePage'
@@ -35,7 +35,7 @@ export function useOutlineDrag(
     if (clientY > box.bottom - height) list.value.scrollTop += height / 2
     const y = clientY - box.top + list.value.scrollTop
     const row = rows.value[Math.min(rows.value.length - 1, Math.max(0, Math.floor(y / height)))]
-    const part = dropPart(y / height - rows.value.indexOf(row), kindOf(page.blocks.value[row.id]).takesBlocks)
+    const part = dropPart(y / height - rows.value.indexOf(row), takesBlocks(page.blocks.value[row.id]))
     spot = outlineDrop(page.blocks.value, pulled, row.id, part, page.at.value)
     over.value = spot && { id: row.id, part }
   }

@@ -1,0 +1,47 @@
+import type { CollectionDocument } from '../content/collection'
+import type { ContentDocument } from '../content/content'
+import type { Documents, StoredDocument } from '../document/types'
+import { emptyDrawing, type DrawingDocument } from '../drawing/drawing'
+import type { SiteDocument } from '../site/site'
+import type { StyleDocument } from '../style/style'
+
+/** What a page is resolved from. */
+export interface PageSources {
+  drawing: DrawingDocument
+  site: SiteDocument
+  style: StyleDocument
+  /** the rest of the project its blocks may show: content, collections and drawings of shared blocks, by id */
+  around?: Documents
+}
+
+/** What of a project, beside its own drawing, a page may show: little enough to be sent to a worker. */
+export function aroundPages(documents: Documents): Documents {
+  const { shared = {} } = (documents.style?.records ?? {}) as Partial<StyleDocument['records']>
+  const isShown = ({ kind, id }: StoredDocument) =>
+    kind === 'content' || kind === 'collection' || (kind === 'drawing' && id in shared)
+  return Object.fromEntries(Object.entries(documents).filter(([, document]) => isShown(document)))
+}
+
+/** Everything one page of a project is resolved from. @param page its id */
+export function pageSources(documents: Documents, page: string): PageSources {
+  const { site, style } = documents as unknown as Pick<PageSources, 'site' | 'style'>
+  const drawing = drawingIn(documents, page) ?? emptyDrawing(page)
+  return { drawing, site, style, around: aroundPages(documents) }
+}
+
+/** The drawings of a project's pages: not those of shared blocks. */
+export function pageDrawings(documents: Documents): DrawingDocument[] {
+  const around = aroundPages(documents)
+  return Object.values(documents).filter(
+    ({ kind, id }) => kind === 'drawing' && !(id in around),
+  ) as unknown as DrawingDocument[]
+}
+
+export const drawingIn = (around: Documents | undefined, id: string) =>
+  around?.[id] as unknown as DrawingDocument | undefined
+
+export const collectionIn = (around: Documents | undefined, id: string) =>
+  around?.[id]?.kind === 'collection' ? (around[id] as unknown as CollectionDocument) : undefined
+
+export const contentIn = (around: Documents | undefined) =>
+  around?.content as unknown as ContentDocument | undefined
