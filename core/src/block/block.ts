@@ -95,11 +95,14 @@ export const leafShownBy = (
   control: FieldControl['type'],
 ): string[] | undefined => kindOf(block).particulars.find((field) => field.control.type === control)?.path
 
-/** The files a block shows. */
+/** The files a block shows: its own, what rows and copies show instead, and what stands in its place. */
 export function assetsOf(block: Block): string[] {
   const path = leafShownBy(block, 'picture')
-  const file = path && (valueAt(block as unknown as StoredRecord, path) as { asset?: string } | undefined)
-  return file?.asset ? [file.asset] : []
+  const holders: unknown[] = path ? [block, ...Object.values(block.rows ?? {})] : []
+  const shown = holders.map((holder) => valueAt(holder as StoredRecord, path ?? []))
+  const said = [block, ...Object.values(block.at ?? {})].flatMap(({ values = {} }) => Object.values(values))
+  const files = [...shown, ...said, block.reference] as ({ asset?: unknown } | null | undefined)[]
+  return files.flatMap((file) => (typeof file?.asset === 'string' ? [file.asset] : []))
 }
 
 /** The HTML element of a block: its own choice, or the usual one of its kind. */

@@ -46,6 +46,13 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
   return all.filter(({ when }) => when?.(facts) ?? true)
 }
 
+/** What the particulars call a leaf of a block. */
+export function fieldLabel(block: Block, path: string[]): string {
+  const fields = [hiddenField, lockedField, ...kindOf(block).particulars]
+  const found = fields.find((field) => String(field.path) === String(path))
+  return found?.label ?? path.at(-1) ?? ''
+}
+
 function variantField(variants: NonNullable<AnyKind['variants']>): Field {
   const named = Object.entries(variants)
   const options = Object.fromEntries(named.map(([name, { label }]) => [name, label]))

@@ -43,7 +43,7 @@ const page = (title: string, parent?: string, more: Partial<Page> = {}): Page =>
 const byId = <T extends { id: string }>(list: T[]) => Object.fromEntries(list.map((one) => [one.id, one]))
 function sourcesOf(pages: Page[], sections: Section[] = []): DraftSources {
   const records = { ...usualSite.records, pages: byId(pages), sections: byId(sections) }
-  return { site: { ...usualSite, records }, content: emptyContent, name: 'Larder' }
+  return { site: { ...usualSite, records }, content: emptyContent, style: plainStyle, name: 'Larder' }
 }
 const bakery = sourcesOf([
   page('Home'),
@@ -103,7 +103,7 @@ describe.each(patterns)('$label', (pattern) => {
           const layout = laidOut(bakery.site, blocks, band, width)
           const over = overflowsOf({
             blocks: byId(blocks),
-            placed: placeBlocks(layout),
+            placed: placeBlocks(layout, { document: idOf('Home') }),
             width,
             height: layout.height,
             at: { bands: bandsOf(bakery.site), band },

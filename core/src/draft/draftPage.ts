@@ -1,10 +1,12 @@
 import type { Block } from '../block/block'
-import type { ContentDocument, ContentItem } from '../content/content'
+import type { ContentDocument } from '../content/content'
 import { childrenOf } from '../document/tree'
 import { homePage } from '../site/address'
 import { menusInOrder } from '../site/menuChanges'
 import { sectionsShown } from '../site/pageChanges'
 import type { Page, Section, SiteDocument } from '../site/site'
+import type { StyleDocument } from '../style/style'
+import { bindContent, itemsOf } from './sectionItems'
 import { bandsOf } from '../resolve/resolvePage'
 import { signFor } from './draftIcons'
 import { guessPattern } from './guessPattern'
@@ -18,6 +20,7 @@ import { standIn, type ContentPart, type SectionContent } from './sectionContent
 export interface DraftSources {
   site: SiteDocument
   content: ContentDocument
+  style: StyleDocument
   /** what the project is called, which its pages sign with */
   name: string
 }
@@ -80,8 +83,22 @@ export function draftPage(sources: DraftSources, page: Page, newId: () => string
   )
 }
 
-/** Draws one section of a page. @param order of it among the others @returns its blocks, itself first */
+/** Draws one section of a page; one that is shared is put there as a copy. @param order of it among the others */
 export function draftSection(
+  sources: DraftSources,
+  page: Page,
+  planned: PlannedSection,
+  order: string,
+  newId: () => string,
+): Block[] {
+  const { section, name } = planned
+  const shared = section && Object.values(sources.style.records.shared).find((one) => one.section === section)
+  if (!shared) return drawSection(sources, page, planned, order, newId)
+  return [{ id: newId(), order, kind: 'copy', name, section, data: { shared: shared.id, isSection: true } }]
+}
+
+/** The blocks of one section of a page, itself first. */
+export function drawSection(
   sources: DraftSources,
   page: Page,
   planned: PlannedSection,
@@ -91,7 +108,8 @@ export function draftSection(
   const piece = planned.pattern.make(contentFor(sources, page, planned), planned.chosen)
   const [top, ...below] = placePieces(piece, bandsOf(sources.site), newId)
   const named: Block = { ...top, name: planned.name, order }
-  return [planned.section ? { ...named, section: planned.section } : named, ...below]
+  const own = [planned.section ? { ...named, section: planned.section } : named, ...below]
+  return bindContent(own, itemsOf(sources.content, page, planned.section))
 }
 
 /** What a section is to say: the words of its content items, else of the map, else words that stand in. */
@@ -107,14 +125,18 @@ export function contentFor(
   const below = isHome
     ? pagesBelowHome(pages)
     : childrenOf(pages, page.id).filter(({ kind }) => kind === undefined)
-  const [heading, text] = items.texts
-  const parts = items.parts.length ? items.parts : listsPages(pattern, name) ? below.map(partOf) : []
+  const { heading, text, parts: written } = items
+  const parts = written.length
+    ? written.map(({ title, text: words }) => ({ title, text: words }))
+    : listsPages(pattern, name)
+      ? below.map(partOf)
+      : []
   const [next] = below
   return {
     name,
     page: page.title,
-    heading: heading ?? (begins ? (isHome ? siteName : page.title) : name),
-    text: text ?? purpose ?? (begins ? (page.purpose ?? standIn(0)) : standIn(1)),
+    heading: heading?.text ?? (begins ? (isHome ? siteName : page.title) : name),
+    text: text?.text ?? purpose ?? (begins ? (page.purpose ?? standIn(0)) : standIn(1)),
     parts,
     action: page.goal && page.goal.length <= 24 ? page.goal : 'Find out more',
     to: next && { page: next.id },
@@ -137,18 +159,3 @@ const partOf = ({ id, title, purpose }: Page, index: number): ContentPart => ({
   text: purpose ?? standIn(index),
   to: { page: id },
 })
-
-/** The words of a section's content items: the first short one heads it, the first long one says what it is about. */
-function itemsOf({ records }: ContentDocument, page: Page, section: string | undefined) {
-  const own = Object.values(records.items)
-    .filter((item) => item.page === page.id && item.section !== undefined && item.section === section)
-    .sort((a, b) => a.number - b.number)
-  const written = own.filter((item): item is ContentItem & { text: string } => Boolean(item.text))
-  const short = written.find(({ text }) => text.length <= 80)
-  const long = written.find((item) => item !== short)
-  const rest = written.filter((item) => item !== short && item !== long)
-  return {
-    texts: [short?.text, long?.text] as const,
-    parts: rest.map(({ title, text }): ContentPart => ({ title, text })),
-  }
-}

@@ -1,16 +1,16 @@
 import { applyChange } from '../document/apply'
 import { putAmong } from '../document/placing'
-import type { ChangePart, Documents, Operation, StoredRecord } from '../document/types'
+import type { ChangePart, Documents, Operation } from '../document/types'
+import { putBlock } from '../drawing/drawing'
+import { putShared } from '../style/style'
 import { documentKinds } from '../resolve/documentKinds'
 import { commonSections, sectionsOf } from '../site/pageChanges'
 import type { Page, SiteDocument } from '../site/site'
-import { draftPage, type DraftSources } from './draftPage'
+import { draftPage, drawSection, planPage, type DraftSources } from './draftPage'
 import { guessSections, pagesBelowHome } from './guessSections'
 
-const SITE = 'site'
-
 /**
- * Draws pages from the map, as one change. Pages without sections get those guessed for them, a map without a common header
+ * Draws pages from the map, as one change; common sections become shared blocks. Pages without sections get those guessed for them, a map without a common header
  * and footer gets both, and one without menus gets two, so that every section of a drawing is one of the map.
  * @param pages that have no drawing yet
  * @returns after each page how many are drawn; at the end the parts of the change
@@ -21,17 +21,38 @@ export function* draftPages(
   newId: () => string,
 ): Generator<number, ChangePart[]> {
   const planning = [...planSections(sources.site, pages, newId), ...planMenus(sources.site, newId)]
-  const site = withOperations(sources.site, planning)
+  const planned = { ...sources, site: after(sources.site, planning) }
+  const common = shareCommon(planned, pages, newId)
+  const style = after(sources.style, common.style)
   const drawings: ChangePart[] = []
   for (const page of pages) {
-    const operations = draftPage({ ...sources, site }, page, newId).map((block): Operation => {
-      return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
-    })
+    const operations = draftPage({ ...planned, style }, page, newId).map(putBlock)
     drawings.push({ document: page.id, kind: 'drawing', operations })
     yield drawings.length
   }
-  const plan = planning.length ? [{ document: SITE, kind: SITE, operations: planning }] : []
-  return [...plan, ...drawings]
+  const partOf = (kind: string, operations: Operation[]) =>
+    operations.length ? [{ document: kind, kind, operations }] : []
+  return [...partOf('site', planning), ...partOf('style', common.style), ...common.originals, ...drawings]
+}
+
+/** Shared blocks for the sections that stand on every page, so that a change to one is a change to all. */
+function shareCommon(sources: DraftSources, pages: Page[], newId: () => string) {
+  const { style } = sources
+  const known = new Set(Object.values(style.records.shared).map(({ section }) => section))
+  const originals: ChangePart[] = []
+  const puts: Operation[] = []
+  for (const page of pages)
+    for (const planned of planPage(sources, page)) {
+      const { section, name } = planned
+      if (!section || sources.site.records.sections[section]?.page || known.has(section)) continue
+      known.add(section)
+      const id = newId()
+      const [{ section: common, ...root }, ...below] = drawSection(sources, page, planned, 'a0', newId)
+      const original = [root, ...below]
+      originals.push({ document: id, kind: 'drawing', operations: original.map(putBlock) })
+      puts.push(...putShared(after(style, puts), { id, name, root: root.id, section }))
+    }
+  return { originals, style: puts }
 }
 
 /** Titles of pages that belong at the foot, and of those no menu names. */
@@ -80,8 +101,11 @@ export function planSections({ records }: SiteDocument, pages: Page[], newId: ()
   return [...common, ...own]
 }
 
-function withOperations(site: SiteDocument, operations: Operation[]): SiteDocument {
-  const documents = { [SITE]: site } as unknown as Documents
-  const applied = applyChange(documentKinds, documents, [{ document: SITE, kind: SITE, operations }])
-  return applied.documents[SITE] as unknown as SiteDocument
+/** A document after operations on it. */
+function after<T extends { id: string; kind: string }>(document: T, operations: Operation[]): T {
+  const { id, kind } = document
+  const documents = { [id]: document } as unknown as Documents
+  return applyChange(documentKinds, documents, [{ document: id, kind, operations }]).documents[
+    id
+  ] as unknown as T
 }

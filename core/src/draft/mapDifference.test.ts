@@ -6,6 +6,7 @@ import type { DrawingDocument } from '../drawing/drawing'
 import { documentKinds } from '../resolve/documentKinds'
 import type { Page, Section, SiteDocument } from '../site/site'
 import { usualSite } from '../site/usualSite'
+import { plainStyle } from '../style/plainStyle'
 import type { DraftSources } from './draftPage'
 import { draftPages } from './draftPages'
 import { applyDifference, mapDifference, type Difference } from './mapDifference'
@@ -22,6 +23,7 @@ const newId = () => `made${String(count++).padStart(12, '0')}`
 const sourcesOf = (): DraftSources => ({
   site: documents.site as unknown as SiteDocument,
   content: emptyContent,
+  style: plainStyle,
   name: 'Larder',
 })
 const blocks = () => (documents[page.id] as unknown as DrawingDocument).records.blocks

@@ -1,9 +1,12 @@
 import type { Block } from '../block/block'
 import { orderAt } from '../document/order'
-import type { Operation, StoredRecord } from '../document/types'
+import type { ContentItem } from '../content/content'
+import type { Operation } from '../document/types'
 import { inOrder } from '../document/tree'
+import { putBlock } from '../drawing/drawing'
 import type { Page } from '../site/site'
 import { draftSection, planPage, type DraftSources, type PlannedSection } from './draftPage'
+import { itemsNotShown } from './sectionItems'
 
 type Blocks = Record<string, Block>
 
@@ -13,11 +16,12 @@ export type Difference = { id: string; name: string } & (
   | { type: 'take out'; block: string }
   | { type: 'move'; block: string }
   | { type: 'rename'; block: string; from: string }
+  | { type: 'content'; block: string; item: ContentItem }
 )
 
 /**
  * How a page's drawing differs from the sections the map plans for it, from top to bottom: what is planned and not drawn,
- * drawn and planned no more, called otherwise, or in another place. Sections of a drawing that are none of the map's are
+ * drawn and planned no more, called otherwise, or in another place, and content it does not show. Sections of a drawing that are none of the map's are
  * left alone, and so is what stands in any of them.
  */
 export function mapDifference(sources: DraftSources, page: Page, blocks: Blocks): Difference[] {
@@ -51,6 +55,7 @@ export function mapDifference(sources: DraftSources, page: Page, blocks: Blocks)
         ...(stays.has(id) ? [] : [{ id: `move ${id}`, name: one.name, type: 'move' as const, block: id }]),
       ]
     }),
+    ...drawn.flatMap((block) => contentToAdd(sources, page, blocks, block)),
     ...gone.map(({ id, name = 'A section' }): Difference => ({
       id: `take out ${id}`,
       name,
@@ -58,6 +63,24 @@ export function mapDifference(sources: DraftSources, page: Page, blocks: Blocks)
       block: id,
     })),
   ]
+}
+
+/** Content items of a section that it does not show. */
+function contentToAdd({ content }: DraftSources, page: Page, blocks: Blocks, section: Block): Difference[] {
+  if (section.kind === 'copy') return []
+  const inside = Object.values(blocks).filter((block) => standsIn(blocks, block, section.id))
+  return itemsNotShown(content, page, section.section as string, inside).map((item) => ({
+    id: `content ${item.id}`,
+    name: item.title || 'Untitled',
+    type: 'content',
+    block: section.id,
+    item,
+  }))
+}
+
+function standsIn(blocks: Blocks, block: Block, outer: string): boolean {
+  for (let up = block.parent; up; up = blocks[up]?.parent) if (up === outer) return true
+  return false
 }
 
 /** Blocks that already stand among one another as planned: the most that can stay while the others move. */
@@ -97,14 +120,17 @@ export function applyDifference(
       const { key, others } = placeFor(sources, page, blocks, section as string)
       return [...others, set(difference.block, ['order'], key)]
     }
+    case 'content': {
+      const { item, block: parent } = difference
+      const inside = inOrder(Object.values(blocks).filter((block) => block.parent === parent))
+      const { keys } = orderAt(inside, inside.length)
+      const kind = item.kind === 'picture' ? 'picture' : 'text'
+      return [putBlock({ id: newId(), order: keys[0], parent, kind, content: { item: item.id } })]
+    }
     case 'add': {
       const { planned } = difference
       const { key, others } = placeFor(sources, page, blocks, planned.section as string)
-      const [top, ...below] = draftSection(sources, page, planned, key, newId)
-      const puts = [top, ...below].map((block): Operation => {
-        return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
-      })
-      return [...others, ...puts]
+      return [...others, ...draftSection(sources, page, planned, key, newId).map(putBlock)]
     }
   }
 }

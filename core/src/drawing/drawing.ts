@@ -1,6 +1,6 @@
 import { blockSchema, refusesParent, type Block } from '../block/block'
 import type { DocumentKind } from '../document/kind'
-import type { StoredRecord } from '../document/types'
+import type { Operation, StoredRecord } from '../document/types'
 import { fourCorners } from './fourCorners'
 import { pictureData } from './pictureData'
 
@@ -44,3 +44,8 @@ export const emptyDrawing = (page: string): DrawingDocument => ({
   schema: drawingKind.schema,
   records: { blocks: {} },
 })
+
+/** Puts a block as it is. */
+export const putBlock = (block: Block): Operation => {
+  return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
+}

@@ -1,6 +1,7 @@
 import { kindOf, refusesParent, standsOnPage, type Block } from '../block/block'
 import { orderAt } from '../document/order'
-import type { Json, Operation, StoredRecord } from '../document/types'
+import type { Json, Operation } from '../document/types'
+import { putBlock } from '../drawing/drawing'
 import { pathAtBand, type AtBand } from '../resolve/cascade'
 import { siblingsAtBand } from '../resolve/siblings'
 
@@ -26,15 +27,10 @@ export function setLeaf(ids: string[], path: string[], value: Json | undefined, 
   ])
 }
 
-/** Puts a block as it is. */
-export const putBlock = (block: Block): Operation => {
-  return { type: 'put', collection: 'blocks', id: block.id, record: block as unknown as StoredRecord }
-}
-
 /** Puts new blocks (with what stands in them) at a spot. `made` lists each one's own blocks parents first. */
 export function insertBlocks(blocks: Blocks, spot: BlockSpot, made: Block[][], at: AtBand): Operation[] {
   const siblings = siblingsAtBand(blocks, spot.parent, at)
-  const { keys, renumbered } = orderAt(siblings, spot.index, made.length)
+  const { keys, renumbered } = orderAt(siblings, Math.min(spot.index, siblings.length), made.length)
   const tops = made.map(([top, ...below], index) => {
     return [{ ...top, order: keys[index], parent: spot.parent ?? undefined } as Block, ...below]
   })

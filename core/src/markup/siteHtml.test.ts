@@ -1,9 +1,9 @@
 import { draftPages } from '../draft/draftPages'
 import { applyChange } from '../document/apply'
 import type { Documents } from '../document/types'
-import type { DrawingDocument } from '../drawing/drawing'
 import { emptyContent } from '../content/content'
 import { documentKinds } from '../resolve/documentKinds'
+import { pageSources } from '../resolve/pageSources'
 import { bandsOf, resolveAllBands } from '../resolve/resolvePage'
 import { pageAddresses } from '../site/address'
 import type { Page, SiteDocument } from '../site/site'
@@ -29,18 +29,25 @@ function filesOf(without: string[] = []): Map<string, string> {
   const newId = () => `made${String(count++).padStart(12, '0')}`
   const pages = Object.fromEntries(planned.map((one) => [one.id, one]))
   const site: SiteDocument = { ...usualSite, records: { ...usualSite.records, pages } }
-  const making = draftPages({ site, content: emptyContent, name: 'Larder' }, planned, newId)
+  const making = draftPages(
+    { site, content: emptyContent, style: plainStyle, name: 'Larder' },
+    planned,
+    newId,
+  )
   let step = making.next()
   while (!step.done) step = making.next()
-  const { documents } = applyChange(documentKinds, { site } as unknown as Documents, step.value)
+  const { documents } = applyChange(
+    documentKinds,
+    { site, style: plainStyle } as unknown as Documents,
+    step.value,
+  )
   const drafted = documents.site as unknown as SiteDocument
   const addresses = pageAddresses(pages)
   const shown = planned
     .filter(({ id }) => !without.includes(id))
     .map(({ id, title }) => {
-      const drawing = documents[id] as unknown as DrawingDocument
-      const sources = { drawing, site: drafted, style: plainStyle }
-      return { id, title, address: addresses.get(id) as string, pages: resolveAllBands(sources) }
+      const pages = resolveAllBands(pageSources(documents, id))
+      return { id, title, address: addresses.get(id) as string, pages }
     })
   const { inOrder, lead } = bandsOf(drafted)
   const files = siteHtml(

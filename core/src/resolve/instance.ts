@@ -45,6 +45,7 @@ export interface Shown {
   section?: string
   name?: string
   isMissing?: boolean
+  room?: Origin
 }
 
 /** Looks a part has from its block where it has none of its own. */
@@ -103,7 +104,8 @@ export class InstanceMaker {
       children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
       site: this.around.site,
     })
-    return this.expand(primitive, frame, children)
+    const node = this.expand(primitive, frame, children)
+    return shown.room ? { ...node, room: shown.room } : node
   }
 
   /** A node for a primitive, and for each part that stands in it. @param own the children of the block it is of */

@@ -131,6 +131,8 @@ export interface BlockNode {
   content: NodeContent
   attributes: ElementAttributes
   children: BlockNode[]
+  /** the copy whose own blocks stand in it */
+  room?: Origin
 }
 
 /** A page at one band: its sections in reading order. */

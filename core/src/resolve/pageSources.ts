@@ -1,3 +1,4 @@
+import { assetsOf } from '../block/block'
 import type { CollectionDocument } from '../content/collection'
 import type { ContentDocument } from '../content/content'
 import type { Documents, StoredDocument } from '../document/types'
@@ -37,8 +38,16 @@ export function pageDrawings(documents: Documents): DrawingDocument[] {
   ) as unknown as DrawingDocument[]
 }
 
+/** The pictures that pages may show: those of their blocks, of shared blocks and of content items. */
+export function picturesShown(drawings: DrawingDocument[], around: Documents = {}): string[] {
+  const shared = Object.keys(around).flatMap((id) => drawingIn(around, id) ?? [])
+  const blocks = [...drawings, ...shared].flatMap(({ records }) => Object.values(records.blocks ?? {}))
+  const items = Object.values(contentIn(around)?.records.items ?? {})
+  return [...new Set([...blocks.flatMap(assetsOf), ...items.flatMap(({ asset }) => asset ?? [])])]
+}
+
 export const drawingIn = (around: Documents | undefined, id: string) =>
-  around?.[id] as unknown as DrawingDocument | undefined
+  around?.[id]?.kind === 'drawing' ? (around[id] as unknown as DrawingDocument) : undefined
 
 export const collectionIn = (around: Documents | undefined, id: string) =>
   around?.[id]?.kind === 'collection' ? (around[id] as unknown as CollectionDocument) : undefined

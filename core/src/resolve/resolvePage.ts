@@ -121,7 +121,8 @@ export class PageResolver {
     const dressing = dressingOf(block, scope)
     const record = { document: scope.document, record: block.id }
     const order = this.leadOrder(block, scope)
-    return this.kept(block, children, { key, origin: record, dressing, order }, scope, known)
+    const room = scope.copy?.place?.block === block.id ? scope.copy.origin : undefined
+    return this.kept(block, children, { key, origin: record, dressing, order, room }, scope, known)
   }
 
   /** The instance made before where it was made from the same; else a new one. */
@@ -178,7 +179,7 @@ export class PageResolver {
       rows: scope.rows,
       within: [...scope.within, id],
       copy: {
-        block: copy,
+        origin: { document: scope.document, record: copy.id },
         dresses: this.dressesOf(copy, key, values, at),
         place: place && own && { block: place.block, own },
       },

@@ -9,7 +9,7 @@ import type { StyleDocument } from '../style/style'
 import type { Dress, Dressing } from './blockLayers'
 import { foldLeaf, recordLayers, type AtBand } from './cascade'
 import type { ChildIndex } from './childIndex'
-import type { BlockNode } from './node'
+import type { BlockNode, Origin } from './node'
 import type { ShownRow } from './shownContent'
 
 /**
@@ -31,7 +31,7 @@ export interface Scope {
 
 /** The copy whose shared block is shown. */
 export interface CopyScope {
-  block: Block
+  origin: Origin
   /** what it says otherwise, by block of the original */
   dresses: Map<string, Dress>
   /** the block its own blocks stand in, and those */

@@ -1,6 +1,6 @@
 import type { Documents } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
-import type { PageSources } from '../resolve/resolvePage'
+import { aroundPages, type PageSources } from '../resolve/pageSources'
 import { homePage } from '../site/address'
 import type { SiteDocument } from '../site/site'
 import type { StyleDocument } from '../style/style'
@@ -47,6 +47,7 @@ export function projectOverview(documents: Documents): ProjectOverview {
               drawing: documents[home.id] as unknown as DrawingDocument,
               site: alone(site, home.id),
               style: documents.style as unknown as StyleDocument,
+              around: aroundPages(documents),
             },
             band: settings.site.lead,
             width: bands[settings.site.lead].drawnAt,

@@ -2,6 +2,7 @@ import type { Block } from '../block/block'
 import type { Box } from '../layout/box'
 import type { PageLayout } from '../layout/pageLayout'
 import type { AtBand } from '../resolve/cascade'
+import type { BlockNode } from '../resolve/node'
 import type { WrittenLength } from '../units/length'
 import type { Rect, SnapLines } from './snapEdges'
 
@@ -33,18 +34,29 @@ export interface DrawnPage {
   snapsToBlocks: boolean
 }
 
-/** Where every block of a layout stands, in reading order, parents first; parts of blocks are of them. */
-export function placeBlocks(layout: PageLayout): Map<string, Placed> {
+/** What is drawn on: the blocks of a drawing, or those of an original where one of its copies shows them. */
+export interface DrawnOn {
+  document: string
+  /** the copy, and the block it shows in its own place */
+  copy?: { key: string; root: string }
+}
+
+/**
+ * Where every block that is drawn on stands, in reading order, parents first; parts of blocks are of them, and blocks of
+ * another drawing are of the copy that shows them.
+ */
+export function placeBlocks(layout: PageLayout, on: DrawnOn): Map<string, Placed> {
   const placed = new Map<string, Placed>()
   const walk = (box: Box, parent: Placed | null, x: number, y: number) => {
-    const { key, origin, isPart } = box.node
-    if (isPart) {
+    const { key } = box.node
+    const record = recordDrawn(box.node, on)
+    if (record === undefined) {
       for (const child of box.children) walk(child, parent, x + box.x, y + box.y)
       return
     }
     const own: Placed = {
       key,
-      record: origin.record,
+      record,
       box,
       parent: parent?.key ?? null,
       depth: parent ? parent.depth + 1 : 0,
@@ -60,18 +72,28 @@ export function placeBlocks(layout: PageLayout): Map<string, Placed> {
   return placed
 }
 
-/** What stands in a block (null: on the page itself), in order. */
-export function childrenOf({ placed }: DrawnPage, parent: Placed | null): Placed[] {
-  if (parent) return blocksIn(parent.box).map(({ node }) => placed.get(node.key) as Placed)
-  return [...placed.values()].filter((one) => one.parent === null)
+/** The block that is drawn on where an instance stands, or nothing where it is a part or of another drawing. */
+function recordDrawn(
+  { key, isPart, origin, room }: BlockNode,
+  { document, copy }: DrawnOn,
+): string | undefined {
+  if (isPart) return undefined
+  if (copy && key === copy.key) return copy.root
+  if (copy && !key.startsWith(`${copy.key}-`)) return undefined
+  if (room?.document === document) return room.record
+  return origin.document === document ? origin.record : undefined
 }
 
-/** The boxes of the blocks that stand in one, whatever parts of it are around them. */
-const blocksIn = ({ children }: Box): Box[] =>
-  children.flatMap((child) => (child.node.isPart ? blocksIn(child) : [child]))
+/** What stands in a block (null: on the page itself), in order. */
+export function childrenOf({ placed }: DrawnPage, parent: Placed | null): Placed[] {
+  const inside = (box: Box): Placed[] =>
+    box.children.flatMap((child) => placed.get(child.node.key) ?? inside(child))
+  return parent ? inside(parent.box) : [...placed.values()].filter((one) => one.parent === null)
+}
 
-/** Whether a block arranges what stands in it itself, and not parts of it. */
-export const arrangesItself = ({ box }: Placed): boolean => !box.children.some(({ node }) => node.isPart)
+/** Whether a block arranges what stands in it itself, and not parts of it or blocks of another drawing. */
+export const arrangesItself = ({ placed }: DrawnPage, { box }: Placed): boolean =>
+  box.children.every(({ node }) => placed.has(node.key))
 
 /** What is left of a block inside its border: what freely placed children are measured from. */
 export function insideBorder({ x, y, w, h, box }: Placed): Rect {

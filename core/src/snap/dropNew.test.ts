@@ -1,6 +1,6 @@
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import type { Block } from '../block/block'
-import { putBlock } from '../edit/blockChanges'
+import { putBlock } from '../drawing/drawing'
 import { Draft, idOf, type Sketch } from '../testing/draft'
 import { box, column, row, section, spanning, text } from '../testing/sketches'
 import { beginDropNew, dropNew, waitAtEnd } from './dropNew'

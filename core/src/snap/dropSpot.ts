@@ -75,7 +75,7 @@ function containerAt({ page, hits, grabbed, block }: Moving, pointer: Point): Pl
     .at(pointer)
     .find(
       (one) =>
-        arrangesItself(one) &&
+        arrangesItself(page, one) &&
         !refusesParent(page.blocks[one.record], block) &&
         !standsIn(page, one.key, grabbed.key),
     )

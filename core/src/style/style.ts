@@ -3,6 +3,9 @@ import { hexSchema } from '../colour/hex'
 import { idSchema } from '../document/ids'
 import { withCollections, type DocumentKind } from '../document/kind'
 import { leaf } from '../document/leafTable'
+import { putAmong } from '../document/placing'
+import { inOrder } from '../document/tree'
+import type { Operation } from '../document/types'
 import { plainLengthSchema } from '../block/lengthSchema'
 import { isShippedFamily } from '../text/fontCatalogue'
 import { sharedSchema, sharedValueSchema, type Shared, type SharedValue } from './shared'
@@ -63,4 +66,10 @@ export interface StyleDocument {
     shared: Record<string, Shared>
     sharedValues: Record<string, SharedValue>
   }
+}
+
+/** Puts a shared block after those there are. */
+export function putShared({ records }: StyleDocument, shared: Omit<Shared, 'order'>): Operation[] {
+  const known = inOrder(Object.values(records.shared))
+  return putAmong('shared', known, known.length, [shared])
 }

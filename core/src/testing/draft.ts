@@ -83,7 +83,7 @@ export class Draft {
     const grid = gridAt(usualSite.records.bands[band].grid, this.width)
     return {
       blocks: this.drawing.records.blocks,
-      placed: placeBlocks(layout),
+      placed: placeBlocks(layout, { document: this.drawing.id }),
       width: this.width,
       height: layout.height,
       at: { bands, band },

@@ -1,6 +1,8 @@
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { pageDrawings } from '@nolvex/core/resolve/pageSources'
+import type { StyleDocument } from '@nolvex/core/style/style'
 import { openFile } from './projectFiles'
 import { runCommand } from './commands'
 
@@ -32,10 +34,9 @@ test('a list of titles becomes a project, its pages drawings, and these a site o
     expect(files).toContain(path)
   expect(await readFile(at('site/index.html'), 'utf8')).toContain('href="./bread/index.html"')
   const { name, documents } = await openFile(at('drawn.nolvex.zip'))
-  expect([name, Object.values(documents).filter(({ kind }) => kind === 'drawing').length]).toEqual([
-    'bakery',
-    6,
-  ])
+  expect([name, pageDrawings(documents).length]).toEqual(['bakery', 6])
+  const { shared } = (documents.style as unknown as StyleDocument).records
+  expect(Object.values(shared).map((one) => one.name)).toEqual(['Header', 'Footer'])
 })
 
 test('pages and bands are named, and pictures come in a finish', async () => {

@@ -1,10 +1,8 @@
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { Project } from '@nolvex/core/formats/projectFile'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { homePage, pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { SiteDocument } from '@nolvex/core/site/site'
-import type { StyleDocument } from '@nolvex/core/style/style'
-import { htmlFiles, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
+import { htmlFiles, pagesOf, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
 import type { Command } from './command'
 import { Misuse } from './misuse'
 import { openFile, writeInto } from './projectFiles'
@@ -24,7 +22,9 @@ export const exportProject: Command = {
       throw new Misuse('export needs a project file, --as with a format, and -o with a folder.')
     const project = await openFile(file)
     const input: PackInput = {
-      ...sourcesOf(project),
+      title: project.name,
+      documents: project.documents,
+      assets: project.assets,
       format: 'pack',
       file: oneOf('--as', as, FILES),
       finish: oneOf('--finish', finish, FINISHES),
@@ -33,10 +33,7 @@ export const exportProject: Command = {
       pages: pagesNamed(project, options.pages),
       bands: bandsNamed(project, options.bands),
     }
-    const wanted = Object.keys(input.drawings).filter(
-      (id) => input.pages.length === 0 || input.pages.includes(id),
-    )
-    if (wanted.length === 0)
+    if (pagesOf(input).length === 0)
       throw new Misuse('None of these pages has a drawing. Draw them first: nolvex draft PROJECT -o PROJECT.')
     const files = await filesOf(input)
     await writeInto(out, files)
@@ -49,16 +46,6 @@ async function filesOf(input: PackInput) {
   if (input.file === 'html') return htmlFiles(input)
   if (input.file !== 'pdf') return pictureFiles(input)
   return [{ path: `${pathFromTitle(input.title) || 'pages'}.pdf`, bytes: await renderPack(input) }]
-}
-
-function sourcesOf({ name, documents, assets }: Project) {
-  const drawings = Object.fromEntries(
-    Object.entries(documents).filter(
-      ([, { kind, records }]) => kind === 'drawing' && Object.keys(records.blocks ?? {}).length > 0,
-    ),
-  ) as unknown as Record<string, DrawingDocument>
-  const { site, style } = documents as unknown as { site: SiteDocument; style: StyleDocument }
-  return { title: name, site, style, drawings, assets }
 }
 
 function oneOf<T extends string>(option: string, value: string, values: readonly T[]): T {

@@ -2,7 +2,7 @@ import { join } from 'node:path'
 import type { Logger } from 'pino'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import type { Documents } from '@nolvex/core/document/types'
-import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { aroundPages, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { describeChanges } from '@nolvex/core/review/versions/describeChanges'
 import { pageAddresses } from '@nolvex/core/site/address'
 import { storeBlob } from '../assets/blobs'
@@ -173,11 +173,10 @@ export class JobRunner {
         422,
         `“${page.title}” has no drawing yet. Open it in Wireframe and put a section on it.`,
       )
-    await documentsInto(folder, { site, style, [drawing.id]: drawing })
-    const files = await assetsInto(
-      folder,
-      await picturesOn(projectId, [drawing as unknown as PageSources['drawing']]),
-    )
+    const around = aroundPages(documents)
+    await documentsInto(folder, { ...around, site, style, [drawing.id]: drawing })
+    const shown = [drawing as unknown as PageSources['drawing']]
+    const files = await assetsInto(folder, await picturesOn(projectId, shown, around))
     return {
       wanted: input,
       title: page.title || (pageAddresses(pages).get(page.id) ?? '/'),

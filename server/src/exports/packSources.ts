@@ -1,6 +1,5 @@
-import { assetsOf } from '@nolvex/core/block/block'
 import type { Documents } from '@nolvex/core/document/types'
-import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { aroundPages, pageDrawings, picturesShown, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { AssetRow } from '../assets/assetModels'
 import { Problem } from '../http/problem'
 import type { PackExport } from './jobModel'
@@ -14,21 +13,20 @@ import { assetsInto, documentsInto } from './sourceFiles'
 export async function packInto(
   folder: string,
   project: { id: string; name: string },
-  { site, style, ...others }: Documents,
+  documents: Documents,
   wanted: PackExport,
 ): Promise<RenderInput> {
   const isWanted = (page: string) => wanted.pages.length === 0 || wanted.pages.includes(page)
-  const drawings = Object.fromEntries(
-    Object.entries(others).filter(
-      ([page, { kind, records }]) =>
-        kind === 'drawing' && isWanted(page) && Object.keys(records.blocks ?? {}).length > 0,
-    ),
+  const { site, style } = documents
+  const drawings = pageDrawings(documents).filter(
+    ({ id, records }) => isWanted(id) && Object.keys(records.blocks).length > 0,
   )
-  if (Object.keys(drawings).length === 0)
+  if (drawings.length === 0)
     throw new Problem(422, 'None of these pages has a drawing yet. Draft them from the map first.')
-  await documentsInto(folder, { site, style, ...drawings })
-  const all = Object.values(drawings) as unknown as PageSources['drawing'][]
-  const files = await assetsInto(folder, await picturesOn(project.id, all))
+  const around = aroundPages(documents)
+  const pages = Object.fromEntries(drawings.map(({ id }) => [id, documents[id]]))
+  await documentsInto(folder, { ...around, site, style, ...pages })
+  const files = await assetsInto(folder, await picturesOn(project.id, drawings, around))
   return {
     wanted,
     title: project.name,
@@ -37,7 +35,10 @@ export async function packInto(
 }
 
 /** The pictures drawings show. */
-export function picturesOn(projectId: string, drawings: PageSources['drawing'][]): Promise<AssetRow[]> {
-  const ids = new Set(drawings.flatMap(({ records }) => Object.values(records.blocks).flatMap(assetsOf)))
-  return AssetRow.findAll({ where: { projectId, id: [...ids] } })
+export function picturesOn(
+  projectId: string,
+  drawings: PageSources['drawing'][],
+  around: Documents,
+): Promise<AssetRow[]> {
+  return AssetRow.findAll({ where: { projectId, id: picturesShown(drawings, around) } })
 }

@@ -1,7 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
-import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { pageSources, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { unpackDocuments } from '../documents/packing'
 import type { ExportInput } from './jobModel'
 import type { GridInput } from './renderGrid'
@@ -37,23 +36,19 @@ async function rendered(
   { wanted, title, pictures, agreed }: RenderInput,
 ): Promise<Uint8Array> {
   const documents = await unpackDocuments(await readFile(join(folder, 'documents')))
-  const { site, style } = documents as unknown as Pick<PageSources, 'site' | 'style'>
+  const { site } = documents as unknown as Pick<PageSources, 'site'>
   switch (wanted.format) {
     case 'map':
       return (await import('./renderMap')).renderMap({ ...wanted, title, site })
     case 'grid':
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
     case 'pack': {
-      const drawings = Object.fromEntries(
-        Object.entries(documents).filter(([, { kind }]) => kind === 'drawing'),
-      ) as unknown as Record<string, DrawingDocument>
       const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
-      return (await import('./renderPack')).renderPack({ ...wanted, title, site, style, drawings, assets })
+      return (await import('./renderPack')).renderPack({ ...wanted, title, documents, assets })
     }
     default: {
-      const drawing = documents[wanted.page] as unknown as PageSources['drawing']
       const { renderPage } = await import('./renderPage')
-      const sources = { site, style, drawing }
+      const sources = pageSources(documents, wanted.page)
       return renderPage({ ...wanted, title, sources, pictures: await dataAddresses(folder, pictures) })
     }
   }

@@ -1,6 +1,6 @@
 import { strToU8, zipSync, type Zippable } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import type { Documents } from '@nolvex/core/document/types'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
 import { mapSheets } from '@nolvex/core/paint/mapSheets'
@@ -10,6 +10,7 @@ import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
+import { pageSources } from '@nolvex/core/resolve/pageSources'
 import { bandsOf, resolveAllBands, resolvePage } from '@nolvex/core/resolve/resolvePage'
 import { pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { Band, Page, SiteDocument } from '@nolvex/core/site/site'
@@ -35,10 +36,7 @@ export interface PackAsset {
 /** Everything a pack is rendered from. */
 export interface PackInput extends PackExport {
   title: string
-  site: SiteDocument
-  style: StyleDocument
-  /** by page */
-  drawings: Record<string, DrawingDocument>
+  documents: Documents
   assets: PackAsset[]
 }
 
@@ -64,14 +62,17 @@ const filesIn = (files: PackFile[]): Zippable =>
   Object.fromEntries(files.map(({ path, bytes }) => [path, bytes]))
 
 /** The pages that are wanted and drawn, in the map's order. */
-function pagesOf({ site, drawings, pages }: PackInput): Page[] {
-  return pagesInOrder(site.records.pages)
+export function pagesOf({ documents, pages }: Pick<PackInput, 'documents' | 'pages'>): Page[] {
+  const isDrawn = (id: string) => Object.keys(documents[id]?.records.blocks ?? {}).length > 0
+  return pagesInOrder(siteIn(documents).records.pages)
     .map(({ page }) => page)
-    .filter(({ id }) => drawings[id] && (pages.length === 0 || pages.includes(id)))
+    .filter(({ id }) => isDrawn(id) && (pages.length === 0 || pages.includes(id)))
 }
 
-const bandsWanted = ({ site, bands }: PackInput): Band[] =>
-  bandsOf(site).inOrder.filter(({ id }) => bands.length === 0 || bands.includes(id))
+const siteIn = (documents: Documents) => documents.site as unknown as SiteDocument
+
+const bandsWanted = ({ documents, bands }: PackInput): Band[] =>
+  bandsOf(siteIn(documents)).inOrder.filter(({ id }) => bands.length === 0 || bands.includes(id))
 
 const ENDINGS: Record<string, string> = {
   'image/png': 'png',
@@ -83,12 +84,13 @@ const pathOf = ({ id, type }: PackAsset) => `pictures/${id}.${ENDINGS[type] ?? '
 
 /** HTML of the pages, their style sheet, and the fonts and pictures they use, each once. */
 export function htmlFiles(input: PackInput): PackFile[] {
-  const { site, style, drawings, assets } = input
+  const { documents, assets } = input
+  const site = siteIn(documents)
   const { inOrder, lead } = bandsOf(site)
   const addresses = pageAddresses(site.records.pages)
-  const isGrey = input.finish === 'plain' && isPlainStyle(style)
+  const isGrey = input.finish === 'plain' && isPlainStyle(documents.style as unknown as StyleDocument)
   const pages = pagesOf(input).map((page): SitePage => {
-    const resolved = resolveAllBands({ drawing: drawings[page.id], site, style })
+    const resolved = resolveAllBands(pageSources(documents, page.id))
     return {
       id: page.id,
       title: page.title || 'Untitled',
@@ -121,7 +123,8 @@ const FONT_FILES = fontCatalogue.map((font, index) => ({
 
 /** Each page at each band as it is painted. */
 function paintedPages(input: PackInput): PackPage[] {
-  const { site, style, drawings, assets } = input
+  const { documents, assets } = input
+  const site = siteIn(documents)
   const library = shippedFontLibrary()
   const finish = input.finish === 'sketch' ? sketchFinish(library) : plainFinish
   const addresses = pageAddresses(site.records.pages)
@@ -130,7 +133,7 @@ function paintedPages(input: PackInput): PackPage[] {
   )
   return pagesOf(input).flatMap((page) =>
     bandsWanted(input).map((band): PackPage => {
-      const resolved = resolvePage({ drawing: drawings[page.id], site, style }, band.id)
+      const resolved = resolvePage(pageSources(documents, page.id), band.id)
       const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
       const layout = new PageLayouter(library).layout(resolved, environment)
       const title = page.title || 'Untitled'
@@ -159,7 +162,7 @@ export function pictureFiles(input: PackInput): PackFile[] {
 
 /** The sheets of a PDF: contents, the map, then page by page. */
 function sheetsOf(input: PackInput) {
-  const { title, date, finish, site } = input
+  const { title, date, finish, documents } = input
   const map = {
     title,
     date,
@@ -169,6 +172,6 @@ function sheetsOf(input: PackInput) {
     sections: true,
     menus: true,
   } as const
-  const before = mapSheets(site.records, shippedFontLibrary(), { ...map, paper: 'A3' })
+  const before = mapSheets(siteIn(documents).records, shippedFontLibrary(), { ...map, paper: 'A3' })
   return packSheets(paintedPages(input), shippedFontLibrary(), { title, date, finish, before })
 }

@@ -1,5 +1,6 @@
 import { emptyContent } from '@nolvex/core/content/content'
 import { draftPages } from '@nolvex/core/draft/draftPages'
+import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { startTestServer, type TestServer } from '../testing/testServer'
 
@@ -46,7 +47,7 @@ test('drawn pages are played as HTML in a sandbox, and a change is there at once
   const newId = () => `made${String(count++).padStart(12, '0')}`
   const pages = { [home.id]: home, [bread.id]: bread }
   const site = { ...usualSite, records: { ...usualSite.records, pages } }
-  const making = draftPages({ site, content: emptyContent, name: 'Larder' }, [home], newId)
+  const making = draftPages({ site, content: emptyContent, style: plainStyle, name: 'Larder' }, [home], newId)
   let step = making.next()
   while (!step.done) step = making.next()
   await commit(step.value)

@@ -23,7 +23,7 @@ function stop() {
 }
 
 /** What was worked out holds for one state of the drawing, the site and the style. */
-watch([() => props.drawing, () => project.site, () => project.style], () => {
+watch([() => props.drawing, () => project.site, () => project.style, () => project.around], () => {
   stop()
   seen.value = undefined
 })
@@ -35,7 +35,7 @@ async function work() {
   progress.value = 0
   const worker = startAudienceWorker()
   end = worker.end
-  const sources = { drawing: toRaw(props.drawing), site: toRaw(project.site), style: toRaw(project.style) }
+  const sources = project.sources(props.drawing.id)
   const report = proxy((done: number) => (progress.value = done))
   try {
     seen.value = await worker.remote.visibility(sources, toRaw(sizes.value), report)

@@ -24,7 +24,7 @@ async function paint() {
     records,
   } as DrawingDocument
   const plain = <T,>(value: T) => JSON.parse(JSON.stringify(value)) as T
-  const sources = { drawing, site: plain(project.site), style: plain(project.style) }
+  const sources = { drawing, site: plain(project.site), style: plain(project.style), around: project.around }
   top.value = await paintTop(sources, props.band, props.width, MOST)
 }
 onMounted(paint)

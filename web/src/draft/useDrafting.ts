@@ -15,7 +15,12 @@ export function useDrafting() {
   const progress = ref<{ done: number; of: number }>()
   let isStopped = false
 
-  const sources = (): DraftSources => ({ site: project.site, content: project.content, name: project.name })
+  const sources = (): DraftSources => ({
+    site: project.site,
+    content: project.content,
+    style: project.style,
+    name: project.name,
+  })
 
   /** @returns whether the pages were drawn; broken off, nothing is changed */
   async function draft(pages: Page[]): Promise<boolean> {

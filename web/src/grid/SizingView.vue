@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ElRadioButton, ElRadioGroup } from 'element-plus'
-import { computed, reactive, ref, shallowRef, toRaw } from 'vue'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { computed, reactive, ref, shallowRef } from 'vue'
 import { bandAt } from '@nolvex/core/grid/band'
 import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { sizedPage } from '@nolvex/core/layout/sizedPage'
@@ -67,12 +66,7 @@ function laidOut(key: string, windowWidth: number, textZoom: number, zoom: numbe
     rootSize: rootSize.value,
   }
   const band = bandAt(bands.value.inOrder, environment.viewportWidth)
-  const sources = {
-    drawing: toRaw(drawing) as DrawingDocument,
-    site: toRaw(project.site),
-    style: toRaw(project.style),
-  }
-  const tree = new PageResolver().resolve(sources, band.id)
+  const tree = new PageResolver().resolve(project.sources(page.id), band.id)
   const grid = gridOfPage(project.site.records, page.id, band.id)
   const layouter = layouters.get(key) ?? new PageLayouter(library.value)
   layouters.set(key, layouter)

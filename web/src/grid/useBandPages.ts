@@ -1,6 +1,4 @@
-import { computed, shallowRef, toRaw, type Ref } from 'vue'
-import { emptyDrawing } from '@nolvex/core/drawing/drawing'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { computed, shallowRef, type Ref } from 'vue'
 import { contentCarried, type ContentCarried } from '@nolvex/core/layout/contentCarried'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
@@ -31,12 +29,7 @@ export function useBandPages(page: Ref<string | undefined>) {
     const { value: fonts } = library
     const id = page.value
     if (!fonts || !id) return []
-    const drawing = project.drawing(id) ?? emptyDrawing(id)
-    const sources = {
-      drawing: toRaw(drawing) as DrawingDocument,
-      site: toRaw(project.site),
-      style: toRaw(project.style),
-    }
+    const sources = project.sources(id)
     return bandsOf(project.site).inOrder.map((band) => {
       const own = kept.get(band.id) ?? { resolver: new PageResolver(), layouter: new PageLayouter(fonts) }
       kept.set(band.id, own)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onUnmounted, ref, toRaw, watch } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import type { Band } from '@nolvex/core/site/site'
 import { useProject } from '../session/projectStore'
 import { paintPicture } from './paintPicture'
@@ -13,11 +13,10 @@ const isDrawn = computed(() => Object.keys(drawing.value?.records.blocks ?? {}).
 const size = computed(() => ({ width: `${Math.round(16 + props.band.drawnAt / 46)}px` }))
 
 watch(
-  [drawing, () => project.site.records.bands, () => project.style],
+  [drawing, () => project.site.records.bands, () => project.style, () => project.around],
   async () => {
     if (!isDrawn.value || !drawing.value) return
-    const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
-    const svg = await paintPicture(sources, props.band.id, props.band.drawnAt)
+    const svg = await paintPicture(project.sources(props.page), props.band.id, props.band.drawnAt)
     release()
     source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   },

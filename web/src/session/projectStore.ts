@@ -5,8 +5,9 @@ import { emptyContent, type ContentDocument } from '@nolvex/core/content/content
 import { emptyHistory } from '@nolvex/core/document/history'
 import type { Ordered } from '@nolvex/core/document/order'
 import { moveAmong } from '@nolvex/core/document/placing'
-import type { ChangePart, Json, Operation } from '@nolvex/core/document/types'
-import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
+import type { ChangePart, Documents, Json, Operation } from '@nolvex/core/document/types'
+import { emptyDrawing, type DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { aroundPages, type PageSources } from '@nolvex/core/resolve/pageSources'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
@@ -65,6 +66,23 @@ export const useProject = defineStore('project', () => {
     return view.value.documents[page] as unknown as DrawingDocument | undefined
   }
 
+  /** one object while nothing in it changes, so that what shows it is not painted again */
+  const around = computed((before: Documents | undefined): Documents => {
+    const now = aroundPages(view.value.documents)
+    const isSame =
+      before &&
+      Object.keys(now).length === Object.keys(before).length &&
+      Object.entries(now).every(([id, document]) => before[id] === document)
+    return isSame ? before : now
+  })
+  /** Everything a page is resolved from. */
+  const sources = (page: string): PageSources => ({
+    drawing: drawing(page) ?? emptyDrawing(page),
+    site: site.value,
+    style: style.value,
+    around: around.value,
+  })
+
   function change(label: string, parts: ChangePart[], mergeKey?: string) {
     session?.change(label, plainData(parts), mergeKey)
   }
@@ -102,6 +120,8 @@ export const useProject = defineStore('project', () => {
     content,
     collections,
     drawing,
+    around,
+    sources,
     open,
     change,
     changeSite,
