@@ -1,10 +1,8 @@
 import { writeFileSync } from 'node:fs'
 import sharp from 'sharp'
 import type { Block } from '@nolvex/core/block/block'
-import { collectionKind, type CollectionDocument } from '@nolvex/core/content/collection'
-import { fillFromTable } from '@nolvex/core/content/collectionChanges'
 import { emptyContent } from '@nolvex/core/content/content'
-import type { Documents, Records } from '@nolvex/core/document/types'
+import type { Documents } from '@nolvex/core/document/types'
 import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
 import type { Page, Section, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
@@ -12,9 +10,10 @@ import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { draftedPages } from './draftedPages'
 import { homeBlocks, pictureIds } from './homeDrawing'
 import { gridPlan } from './skerrinGrid'
-import { isles } from '@nolvex/server/contentService/ferryLists'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
+import { sharedParts } from './sharedParts'
+import { collections } from './skerrinRows'
 import { skerrinPages, type DemoPage } from './skerrinPages'
 import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
 
@@ -59,27 +58,6 @@ const purpose =
 const settings = {
   site: { ...usualSite.records.settings.site, address: 'https://skerrin-ferries.example', purpose },
 }
-const islesCollection = {
-  kind: 'collection',
-  id: 'collectionisles0',
-  schema: collectionKind.schema,
-  records: {
-    fields: {},
-    rows: {},
-    settings: { collection: { id: 'collection', name: 'Isles', service: 'isles' } },
-  },
-} as CollectionDocument
-const heading = Object.keys(isles[0])
-let row = 0
-const filled = fillFromTable(
-  islesCollection,
-  heading,
-  isles.map((isle) => Object.values(isle).map(String)),
-  () => `isle${String(row++).padStart(12, '0')}`,
-)
-for (const operation of filled.operations)
-  if (operation.type === 'put')
-    (islesCollection.records as unknown as Records)[operation.collection][operation.id] = operation.record
 const [home] = skerrinPages
 const site = {
   ...usualSite,
@@ -97,10 +75,9 @@ function withSections(blocks: Record<string, Block>) {
     }),
   )
 }
-const drafted = [...draftedPages(site)].map(([id, blocks]) => [
-  id,
-  drawingOf(id, Object.fromEntries(blocks.map((block) => [block.id, block]))),
-])
+const byId = (blocks: Block[]) => Object.fromEntries(blocks.map((block) => [block.id, block]))
+const drafted = [...draftedPages(site)].map(([id, blocks]) => [id, drawingOf(id, byId(blocks))])
+const common = sharedParts(site)
 const documents = {
   site,
   content: {
@@ -110,8 +87,15 @@ const documents = {
       counter: { counter: { id: 'counter', last: lastNumber } },
     },
   },
-  [islesCollection.id]: islesCollection,
-  style: plainStyle,
+  ...Object.fromEntries(collections.map((collection) => [collection.id, collection])),
+  style: {
+    ...plainStyle,
+    records: {
+      ...plainStyle.records,
+      shared: Object.fromEntries(common.map(({ shared }) => [shared.id, shared])),
+    },
+  },
+  ...Object.fromEntries(common.map(({ shared, blocks }) => [shared.id, drawingOf(shared.id, byId(blocks))])),
   [home.id]: drawingOf(home.id, withSections(homeBlocks())),
   ...(Object.fromEntries(drafted) as object),
 } as unknown as Documents

@@ -9,8 +9,9 @@ import { menusInOrder } from '@nolvex/core/site/menuChanges'
 import type { Section, SiteDocument } from '@nolvex/core/site/site'
 import { skerrinCopy, type DemoSection } from './skerrinCopy'
 import { pageId } from './skerrinPages'
+import { isleField, isleRow, ISLES } from './skerrinRows'
+import { FOOTER, HEADER, NAME } from './sharedParts'
 
-const NAME = 'Skerrin Ferries'
 let made = 0
 const newId = () => `drawn${String(made++).padStart(11, '0')}`
 
@@ -21,16 +22,15 @@ export function draftedPages(site: SiteDocument): Map<string, Block[]> {
   return new Map(
     Object.entries(skerrinCopy).map(([short, copy]) => {
       const page = pageId(short)
-      const parts: [Section | undefined, string, DemoSection][] = [
-        [common('Header'), 'Header', { pattern: 'header-utility', heading: NAME, text: '' }],
-        ...Object.entries(copy).map(([name, own]): [Section | undefined, string, DemoSection] => [
-          sections.find((section) => section.page === page && section.name === name),
-          name,
-          own,
-        ]),
-        [common('Footer'), 'Footer', { pattern: 'footer', chosen: { columns: 3 }, heading: NAME, text: '' }],
-      ]
-      return [page, parts.flatMap(([section, name, own], index) => drawn(site, section, name, own, index))]
+      const own = Object.entries(copy).flatMap(([name, says], index) => {
+        const section = sections.find((one) => one.page === page && one.name === name)
+        return drawn(site, section, name, says, index)
+      })
+      const copyOf = (name: string, shared: string, order: string): Block => {
+        const data = { shared, isSection: true }
+        return { id: newId(), order, kind: 'copy', name, section: common(name)?.id, data }
+      }
+      return [page, [copyOf('Header', HEADER, 'a0'), ...own, copyOf('Footer', FOOTER, 'b0')]]
     }),
   )
 }
@@ -47,7 +47,7 @@ function drawn(
   const chosen: Chosen = { ...usualChoice(pattern), ...own.chosen }
   const piece = pattern.make(contentOf(site, name, own), chosen)
   const [top, ...below] = placePieces(piece, bandsOf(site), newId)
-  const order = `a${index.toString(36).padStart(3, '0')}`
+  const order = `a${(index + 1).toString(36).padStart(3, '0')}`
   const named = { ...top, name, order, ...(section ? { section: section.id } : {}) }
   const pictures = [...(own.picture ? [own.picture] : []), ...(own.pictures ?? [])]
   return [named, ...below].map((block) => withData(block, own, pictures))
@@ -55,6 +55,12 @@ function drawn(
 
 /** Pictures, tables and words of a section as its copy has them. */
 function withData(block: Block, own: DemoSection, pictures: string[]): Block {
+  const field = own.ofIsle?.fields[block.text?.[0]?.insert ?? '']
+  if (own.ofIsle && field) {
+    const { text, ...silent } = block
+    const row = isleRow(own.ofIsle.name)
+    return { ...silent, content: { collection: ISLES, row, field: isleField(field) } }
+  }
   const words = own.instead?.[block.text?.[0]?.insert ?? '']
   if (words) return { ...block, text: [{ insert: words }] }
   if (own.cells && block.kind === 'table') return { ...block, data: { ...block.data, cells: own.cells } }

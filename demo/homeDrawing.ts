@@ -2,7 +2,8 @@ import type { Block } from '@nolvex/core/block/block'
 import { usualBands } from '@nolvex/core/site/usualSite'
 import { plainLevel } from '@nolvex/core/block/textStyle'
 import { px } from '@nolvex/core/units/length'
-import { pageId } from './skerrinPages'
+import { sailingField, SAILINGS, type SailingField } from './skerrinRows'
+import { FOOTER, HEADER } from './sharedParts'
 
 type Draft = Omit<Block, 'id' | 'order' | 'parent'> & { children?: Draft[] }
 
@@ -34,55 +35,12 @@ const picture = (name: string, asset: string, alt: string, more: Partial<Draft> 
   ...more,
 })
 
-const link = (title: string, page: string): Draft => ({
-  kind: 'link',
-  name: title,
-  look: { level: plainLevel('button') },
-  text: words(title),
-  data: { to: { page: pageId(page) } },
+/** A copy of a block that all pages share. */
+const copy = (name: string, shared: string): Draft => ({
+  kind: 'copy',
+  name,
+  data: { shared, isSection: true },
 })
-
-const header: Draft = {
-  kind: 'section',
-  name: 'Header',
-  tag: 'header',
-  arrange: {
-    type: 'row',
-    justify: 'between',
-    align: 'centre',
-    gap: px(24),
-    rowGap: px(8),
-    wrap: true,
-    padding: { top: px(20), bottom: px(20) },
-  },
-  look: { border: { bottom: rule } },
-  children: [
-    text('Name of the line', 'Skerrin Ferries', {
-      tag: 'div',
-      place: { width: 'fit' },
-      look: { level: plainLevel('h3') },
-    }),
-    {
-      kind: 'box',
-      name: 'Main menu',
-      tag: 'nav',
-      arrange: { type: 'row', gap: px(28), rowGap: px(4), wrap: true },
-      place: { width: 'fit' },
-      at: {
-        [narrow]: { arrange: { gap: px(18) }, place: { width: { value: 100, unit: '%' } } },
-        [medium]: { place: { width: 'fill' } },
-      },
-      children: [
-        link('Timetable', 'timetable'),
-        link('Isles', 'isles'),
-        link('Fares', 'fares'),
-        link('Freight', 'freight'),
-        link('Notices', 'notices'),
-        link('Help', 'help'),
-      ],
-    },
-  ],
-}
 
 const hero: Draft = {
   kind: 'section',
@@ -115,20 +73,41 @@ const hero: Draft = {
   ],
 }
 
-const sailing = (isle: string, time: string, minutes: number, state: string): Draft => ({
+/** Texts of a row say what the row of the service's list says. */
+const ofRow = (name: string, field: SailingField, more: Partial<Draft> = {}): Draft => ({
+  kind: 'text',
+  name,
+  content: { field: sailingField(field) },
+  place: { width: 'fit' },
+  ...more,
+})
+const beside = (name: string, children: Draft[]): Draft => ({
   kind: 'box',
-  name: `${isle} ${time}`,
+  name,
+  arrange: { type: 'row', gap: px(6), wrap: true, align: 'centre' },
+  children,
+})
+
+const sailing: Draft = {
+  kind: 'box',
+  name: 'Sailing',
   tag: 'article',
   arrange: { gap: px(4), padding: inset(20) },
-  place: { column: { span: 3 } },
+  place: { column: { span: 1 } },
   look: { fill: paper, border: frame },
-  at: { [medium]: { place: { column: { span: 4 } } }, [narrow]: { place: { column: { span: 2 } } } },
   children: [
-    text('Isle', isle, { tag: 'h3' }),
-    text('Time', `${time} · ${minutes} min`),
-    text('State', state, { look: { level: plainLevel('small') } }),
+    ofRow('Isle', 'to', { tag: 'h3', place: { width: 'fill' } }),
+    beside('Times', [
+      ofRow('Leaves', 'leaves'),
+      text('Until', 'to', { place: { width: 'fit' } }),
+      ofRow('Arrives', 'arrives'),
+    ]),
+    beside('Quay', [
+      text('From', 'from', { place: { width: 'fit' }, look: { level: plainLevel('small') } }),
+      ofRow('Where from', 'from', { look: { level: plainLevel('small') } }),
+    ]),
   ],
-})
+}
 
 const sailings: Draft = {
   kind: 'section',
@@ -137,10 +116,14 @@ const sailings: Draft = {
   arrange: { align: 'stretch' },
   children: [
     text('Sailings heading', 'Today’s sailings', { tag: 'h2' }),
-    sailing('Orrel', '09:40', 35, 'On time'),
-    sailing('Tansay', '10:15', 50, 'On time'),
-    sailing('Little Hask', '11:00', 20, 'Waits for the tide'),
-    sailing('Orrel', '13:40', 35, 'On time'),
+    {
+      kind: 'series',
+      name: 'Next sailings',
+      data: { collection: SAILINGS, by: sailingField('leaves'), from: 3, most: 4 },
+      arrange: { tracks: 4 },
+      at: { [medium]: { arrange: { tracks: 2 } }, [narrow]: { arrange: { tracks: 1 } } },
+      children: [sailing],
+    },
   ],
 }
 
@@ -230,21 +213,6 @@ const notices: Draft = {
   ],
 }
 
-const footer: Draft = {
-  kind: 'section',
-  name: 'Footer',
-  tag: 'footer',
-  arrange: { type: 'row', wrap: true, gap: px(32), rowGap: px(8), padding: { top: px(32), bottom: px(32) } },
-  look: { fill: { hex: '#eef1ef' } },
-  children: [
-    link('Contact', 'help'),
-    link('Refunds', 'refunds'),
-    link('Bikes and pets', 'bikes'),
-    link('Access on board', 'access'),
-    link('About us', 'about'),
-  ],
-}
-
 /** The home page's blocks at three bands. */
 export function homeBlocks(): Record<string, Block> {
   const blocks: Record<string, Block> = {}
@@ -261,6 +229,6 @@ export function homeBlocks(): Record<string, Block> {
       lay(children, id)
     })
   }
-  lay([header, hero, sailings, isles, notices, footer])
+  lay([copy('Header', HEADER), hero, sailings, isles, notices, copy('Footer', FOOTER)])
   return blocks
 }

@@ -1,4 +1,5 @@
 import { pictureIds } from './homeDrawing'
+import type { IsleField } from './skerrinRows'
 
 /** What a section of the demo says: by which pattern it is drawn, and its copy. */
 export interface DemoSection {
@@ -16,6 +17,8 @@ export interface DemoSection {
   pictures?: string[]
   /** words in place of those the pattern stands in with */
   instead?: Record<string, string>
+  /** words that come from the row of an isle, by the words that stand in for them */
+  ofIsle?: { name: string; fields: Record<string, IsleField> }
   /** rows of its table */
   cells?: string[][]
 }
@@ -86,7 +89,11 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'hero-beside',
       chosen: { split: '5/7' },
       heading: 'Orrel',
-      text: 'The near isle: thirty-five minutes out, two beaches and a light nobody lives in any more.',
+      text: 'The largest isle, with the market and the school.',
+      ofIsle: {
+        name: 'Orrel',
+        fields: { Orrel: 'name', 'The largest isle, with the market and the school.': 'summary' },
+      },
       action: 'Sailings to Orrel',
       to: 'timetable',
       picture: pictureIds.orrel,
@@ -95,7 +102,8 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'steps',
       chosen: { count: 3 },
       heading: 'Coming ashore',
-      text: 'The pier is dry at every tide.',
+      text: 'Orrel Harbour',
+      ofIsle: { name: 'Orrel', fields: { 'Orrel Harbour': 'quay' } },
       parts: [
         ['Off the boat', 'The skipper puts out the ramp. Prams and wheels go first.'],
         ['Up the pier', 'Shop and toilets are at its head, open when the boats are in.'],

@@ -15,7 +15,8 @@ import { varyingFields, type Varying } from './varying'
 
 const orderKey = z.string().min(1).max(80)
 
-const linkSchema = z.union([
+/** An address or a file that belongs to a block, with what it is called. */
+export const linkSchema = z.union([
   z.strictObject({ label: z.string().max(200), address: addressSchema }),
   z.strictObject({ label: z.string().max(200), asset: idSchema }),
 ])
@@ -44,7 +45,7 @@ const common = {
   note: z.string().max(5000).optional(),
   requirement: idSchema.optional(),
   /** addresses and files that belong to it */
-  links: z.record(idSchema, leaf(linkSchema)).optional(),
+  links: leaf(z.array(linkSchema).min(1).max(20)).optional(),
   locked: z.boolean().optional(),
   ...varyingFields,
   at: z
@@ -73,6 +74,8 @@ const [first, ...others] = Object.values<AnyKind>(blockKinds).map(ofKind)
 
 /** A block as a drawing stores it; what it holds beside words and other blocks goes by its kind. */
 export const blockSchema = z.discriminatedUnion('kind', [first, ...others])
+
+export type BlockLink = z.infer<typeof linkSchema>
 
 export interface Block extends z.infer<z.ZodObject<typeof common>> {
   kind: BlockKindName

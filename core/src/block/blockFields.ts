@@ -1,5 +1,5 @@
-import { kindOf, type Block } from './block'
-import type { Field, FieldFacts } from './field'
+import { kindOf, leafShownBy, type Block } from './block'
+import type { Field, FieldFacts, FieldGroup } from './field'
 import type { AnyKind } from './kinds'
 
 /** Fields of blocks of every kind. */
@@ -25,6 +25,47 @@ const liveField: Field = {
   isRare: true,
 }
 
+const contentField = (group: FieldGroup): Field => ({
+  group,
+  label: 'comes from',
+  path: ['content'],
+  control: { type: 'content' },
+})
+const wantedField: Field = {
+  group: 'says',
+  label: 'characters to come',
+  path: ['wanted'],
+  control: { type: 'number', least: 1, most: 5000, step: 10 },
+  isRare: true,
+}
+
+/** What a block tells whoever reads the drawing. */
+const tellingFields: Field[] = [
+  { group: 'tells', label: 'note', path: ['note'], control: { type: 'note', most: 5000 } },
+  {
+    group: 'tells',
+    label: 'requirement',
+    path: ['requirement'],
+    control: { type: 'requirement' },
+    when: ({ value }) => value(['note']) !== undefined || value(['requirement']) !== undefined,
+  },
+  { group: 'tells', label: 'links and files', path: ['links'], control: { type: 'links' }, isRare: true },
+  {
+    group: 'tells',
+    label: 'picture to go by',
+    path: ['reference'],
+    control: { type: 'picture' },
+    isRare: true,
+  },
+  {
+    group: 'tells',
+    label: 'shown in its place',
+    path: ['showsReference'],
+    control: { type: 'tick' },
+    when: ({ value }) => value(['reference']) !== undefined,
+  },
+]
+
 /** Everything that can be said of a block, as its kind, its looks and its place describe themselves. */
 export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
   const { particulars, tags, variants } = kindOf(block)
@@ -40,10 +81,17 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
     ...(variants ? [variantField(variants)] : []),
     liveField,
     ...particulars,
+    ...contentFields(block),
     lockedField,
     hiddenField,
+    ...tellingFields,
   ]
   return all.filter(({ when }) => when?.(facts) ?? true)
+}
+
+function contentFields(block: Block): Field[] {
+  if (leafShownBy(block, 'richText')) return [contentField('says'), wantedField]
+  return leafShownBy(block, 'picture') ? [contentField('shows')] : []
 }
 
 /** What the particulars call a leaf of a block. */

@@ -1,7 +1,7 @@
 import type { Json } from '../document/types'
 
 /** The parts of the particulars, in their order. */
-export const FIELD_GROUPS = ['is', 'says', 'shows', 'leads', 'arranges', 'stands', 'looks'] as const
+export const FIELD_GROUPS = ['is', 'says', 'shows', 'leads', 'arranges', 'stands', 'looks', 'tells'] as const
 export type FieldGroup = (typeof FIELD_GROUPS)[number]
 
 /** How the value of a leaf is shown and changed. */
@@ -19,6 +19,14 @@ export type FieldControl =
   | { type: 'collection' }
   /** a field of the collection the block repeats its blocks over */
   | { type: 'rowField' }
+  /** where words or a picture come from */
+  | { type: 'content' }
+  /** words to whoever reads the drawing */
+  | { type: 'note'; most: number }
+  /** a requirement of the page or of the project */
+  | { type: 'requirement' }
+  /** addresses with what they are called */
+  | { type: 'links' }
   /** rows of a table */
   | { type: 'cells' }
   | { type: 'richText' }
@@ -49,6 +57,8 @@ export interface Field {
   control: FieldControl
   /** shown only when asked for, unless it has a value */
   isRare?: true
+  /** whether bands may have a value of their own, where that does not follow from the path */
+  varies?: boolean
   /** shown only where this holds */
   when?: (facts: FieldFacts) => boolean
 }
@@ -59,4 +69,4 @@ const VARYING = ['arrange', 'place', 'look', 'hidden', 'manner']
 export const variesAt = ([first]: string[]) => VARYING.includes(first)
 
 /** Whether bands may have a value of their own there. */
-export const variesByBand = ({ path }: Pick<Field, 'path'>) => variesAt(path)
+export const variesByBand = ({ path, varies }: Pick<Field, 'path' | 'varies'>) => varies ?? variesAt(path)

@@ -30,11 +30,11 @@ export function pageSources(documents: Documents, page: string): PageSources {
   return { drawing, site, style, around: aroundPages(documents) }
 }
 
-/** The drawings of a project's pages: not those of shared blocks. */
+/** The drawings of a project's pages: not those of shared blocks and patterns. */
 export function pageDrawings(documents: Documents): DrawingDocument[] {
-  const around = aroundPages(documents)
+  const { shared = {}, patterns = {} } = (documents.style?.records ?? {}) as Partial<StyleDocument['records']>
   return Object.values(documents).filter(
-    ({ kind, id }) => kind === 'drawing' && !(id in around),
+    ({ kind, id }) => kind === 'drawing' && !(id in shared) && !(id in patterns),
   ) as unknown as DrawingDocument[]
 }
 

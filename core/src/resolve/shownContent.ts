@@ -40,7 +40,7 @@ export function contentOf(
 }
 
 /** The words that stand where content comes from elsewhere; nothing where there are none yet. */
-function wordsOf(found: FoundContent): string | undefined {
+export function contentWords(found: FoundContent): string | undefined {
   if (found.type === 'item') return found.item.text || undefined
   return found.type === 'field' ? writtenValue(found.row.values?.[found.field]) || undefined : undefined
 }
@@ -62,7 +62,7 @@ export function withContent(block: Block, found: FoundContent | undefined, words
 }
 
 function withWords(block: Block, found: FoundContent | undefined, words: WordsShown): Block {
-  const own: RichText | undefined = found ? sourced(wordsOf(found)) : block.text
+  const own: RichText | undefined = found ? sourced(contentWords(found)) : block.text
   const isMissing = found !== undefined && own === undefined
   if (!isMissing && words !== 'placeholder') return found ? { ...block, text: own } : block
   const said = own ? plainText(own).trim().length : 0
@@ -82,5 +82,5 @@ export function isMissing(block: Block, found: FoundContent | undefined): boolea
   if (!found) return false
   if (found.type === 'gone') return true
   if (leafShownBy(block, 'picture')) return found.type !== 'item' || found.item.asset === undefined
-  return wordsOf(found) === undefined
+  return contentWords(found) === undefined
 }

@@ -50,7 +50,7 @@ export const plainStyle: StyleDocument = {
   kind: 'style',
   id: 'style',
   schema: 2,
-  records: { tokens: byId(tokens), levels: byId(levels), shared: {}, sharedValues: {} },
+  records: { tokens: byId(tokens), levels: byId(levels), shared: {}, sharedValues: {}, patterns: {} },
 }
 
 /** Whether nothing was decided yet of how it looks: colours and levels as projects begin with. */

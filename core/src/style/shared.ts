@@ -25,6 +25,15 @@ export const sharedValueSchema = z.strictObject({
   leaf: z.string().min(1).max(100),
 })
 
+/** A section pattern of the project's own: its section stands in the drawing of the same id. */
+export const ownPatternSchema = z.strictObject({
+  id: idSchema,
+  order: orderSchema,
+  name: z.string().min(1).max(100),
+  root: idSchema,
+})
+
+export type OwnPattern = z.infer<typeof ownPatternSchema>
 export type Shared = z.infer<typeof sharedSchema>
 export type SharedValue = z.infer<typeof sharedValueSchema>
 

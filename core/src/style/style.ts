@@ -8,7 +8,14 @@ import { inOrder } from '../document/tree'
 import type { Operation } from '../document/types'
 import { plainLengthSchema } from '../block/lengthSchema'
 import { isShippedFamily } from '../text/fontCatalogue'
-import { sharedSchema, sharedValueSchema, type Shared, type SharedValue } from './shared'
+import {
+  ownPatternSchema,
+  sharedSchema,
+  sharedValueSchema,
+  type OwnPattern,
+  type Shared,
+  type SharedValue,
+} from './shared'
 
 const name = z.string().min(1).max(100)
 const order = z.string().min(1).max(80)
@@ -51,9 +58,10 @@ export const styleKind: DocumentKind = {
     levels: { schema: levelSchema, parents: [] },
     shared: { schema: sharedSchema, parents: [] },
     sharedValues: { schema: sharedValueSchema, parents: [{ field: 'shared', collection: 'shared' }] },
+    patterns: { schema: ownPatternSchema, parents: [] },
   },
-  // Schema 2 has shared blocks.
-  migrations: [withCollections(['shared', 'sharedValues'])],
+  // Schema 2 has shared blocks and patterns of one's own.
+  migrations: [withCollections(['shared', 'sharedValues', 'patterns'])],
 }
 
 export interface StyleDocument {
@@ -65,6 +73,7 @@ export interface StyleDocument {
     levels: Record<string, Level>
     shared: Record<string, Shared>
     sharedValues: Record<string, SharedValue>
+    patterns: Record<string, OwnPattern>
   }
 }
 

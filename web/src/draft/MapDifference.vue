@@ -24,12 +24,14 @@ const WORDS: Record<Difference['type'], string> = {
   'take out': 'drawn, no longer planned',
   move: 'planned elsewhere',
   rename: 'called so on the map',
+  content: 'content that is not shown',
 }
 const DOES: Record<Difference['type'], string> = {
   add: 'Draw',
   'take out': 'Take out',
   move: 'Move',
   rename: 'Rename',
+  content: 'Show',
 }
 
 function apply(one: Difference) {

@@ -26,7 +26,11 @@ const looked = shallowRef<Pattern>(patterns[0])
 const chosen = ref<Chosen>(usualChoice(patterns[0]))
 watch(looked, (pattern) => (chosen.value = usualChoice(pattern)))
 
-const found = computed(() => patternsFound(patterns, typed.value))
+const offered = computed(() => {
+  const { without = {} } = project.site.records.settings.site
+  return patterns.filter(({ id }) => !without[id])
+})
+const found = computed(() => patternsFound(offered.value, typed.value))
 const groups = computed(() =>
   Object.entries(PATTERN_GROUPS)
     .map(([group, label]) => ({ label, list: found.value.filter((one) => one.group === group) }))

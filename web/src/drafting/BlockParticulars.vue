@@ -8,12 +8,16 @@ import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import LineInput from '../forms/LineInput.vue'
+import CopyParticulars from '../shared/CopyParticulars.vue'
 import SelectField from '../forms/SelectField.vue'
 import { useFields, type FieldState } from './fields/useFields'
 import LeafRow from './LeafRow.vue'
 import { useDraftingPage } from './useDraftingPage'
 
-const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
+const emit = defineEmits<{
+  loose: []
+  pictures: [files: File[], block: string | undefined, path: string[]]
+}>()
 const page = useDraftingPage()
 const { one } = page
 const { chosen, groups, write } = useFields(page)
@@ -28,6 +32,7 @@ const TITLES: Record<FieldGroup, string> = {
   arranges: 'Arranges',
   stands: 'Stands',
   looks: 'Looks',
+  tells: 'Tells',
 }
 
 /** groups whose rare fields are asked for */
@@ -40,6 +45,8 @@ const shown = computed(() =>
     return { group, states: some, more: states.length - some.length }
   }),
 )
+
+const isCopy = computed(() => one.value !== undefined && kindOf(one.value).expands === 'shared')
 
 const title = computed(() => {
   const labels = new Set(chosen.value.map((block) => kindOf(block).label.toLowerCase()))
@@ -92,6 +99,7 @@ function rename(name: string) {
         <span v-if="!page.isLead.value" class="soft">at {{ page.band.value.name }}</span>
       </div>
       <TroubleNote :says="trouble" />
+      <CopyParticulars v-if="one && isCopy" :copy="one" @loose="emit('loose')" @trouble="trouble = $event" />
       <section v-for="{ group, states, more } in shown" :key="group">
         <h3 v-if="TITLES[group]">{{ TITLES[group] }}</h3>
         <LeafRow
@@ -100,7 +108,7 @@ function rename(name: string) {
           :state="state"
           @write="write(state.field, $event)"
           @trouble="trouble = $event"
-          @pictures="emit('pictures', $event, one?.id)"
+          @pictures="emit('pictures', $event, one?.id, state.field.path)"
         />
         <ElButton v-if="more" class="more" link @click="opened.push(group)">{{ more }} more</ElButton>
       </section>

@@ -26,6 +26,9 @@ import { useGuideCommands } from './guides/useGuideCommands'
 import { offerOverlayCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
 import { useViewport } from '../screens/useViewport'
+import NameDialog from '../shared/NameDialog.vue'
+import SharedDialog from '../shared/SharedDialog.vue'
+import { useSharedCommands } from '../shared/useSharedCommands'
 import { useBlockCommands } from './useBlockCommands'
 import { draftingPage, usePage } from './usePage'
 import WidthRail from './WidthRail.vue'
@@ -36,6 +39,7 @@ const project = useProject()
 const isExporting = ref(false)
 const isCompared = ref(false)
 const isOnPatterns = ref(false)
+const isOnShared = ref(false)
 const trouble = ref('')
 const pictureItem = shelfItems.find(({ block }) => leafShownBy(block, 'picture')) as ShelfItem
 const shelf = ref<{ focus: () => void }>()
@@ -60,6 +64,10 @@ const page = usePage(pageId)
 provide(draftingPage, page)
 const { put, insert } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
+const { asked, named, cutLoose } = useSharedCommands(page)
+const suggested = computed(() =>
+  page.selection.value.length === 1 ? page.nameOf(page.selection.value[0]) : '',
+)
 const { panels, toggle: togglePanel } = usePanels()
 useGuideCommands(page)
 offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
@@ -95,6 +103,11 @@ useCommands().offer([
 
 const putPattern = (label: string, blocks: Block[]) => insert(label, [blocks])
 
+function closeTrouble() {
+  trouble.value = ''
+  page.trouble.value = ''
+}
+
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {
   await router.push({ name: 'wireframe', params: { project: project.id, page: id } })
@@ -102,13 +115,13 @@ async function open(id: string) {
 }
 
 /** Adds picture files: the first to the picture block they were meant for, others as new blocks. */
-async function addPictures(files: File[], block: string | undefined) {
+async function addPictures(files: File[], block: string | undefined, leaf?: string[]) {
   trouble.value = ''
   for (const [index, file] of files.entries()) {
     try {
       const { id: asset, width, height } = await api.addPicture(project.id, file)
       const meant = index === 0 && block ? page.blocks.value[block] : undefined
-      const path = meant && leafShownBy(meant, 'picture')
+      const path = meant && (leaf ?? leafShownBy(meant, 'picture'))
       const shown = { asset, width, height }
       if (meant && path)
         page.change('Choose picture', [
@@ -145,7 +158,7 @@ async function addPictures(files: File[], block: string | undefined) {
         <ElButton @click="isExporting = true">Take away…</ElButton>
       </div>
     </div>
-    <TroubleNote class="trouble" :says="trouble" closable @close="trouble = ''" />
+    <TroubleNote class="trouble" :says="trouble || page.trouble.value" closable @close="closeTrouble" />
     <ElSplitter class="middle">
       <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
         <div class="left">
@@ -154,6 +167,7 @@ async function addPictures(files: File[], block: string | undefined) {
             ref="shelf"
             :bring="(item) => surface?.bring(item)"
             @patterns="isOnPatterns = true"
+            @shared="isOnShared = true"
             @put="put"
           />
         </div>
@@ -174,10 +188,12 @@ async function addPictures(files: File[], block: string | undefined) {
         </div>
       </ElSplitterPanel>
       <ElSplitterPanel v-model:size="panels.right" :min="panels.right ? 232 : 0" :max="480" collapsible>
-        <BlockParticulars @pictures="addPictures" />
+        <BlockParticulars @pictures="addPictures" @loose="cutLoose" />
       </ElSplitterPanel>
     </ElSplitter>
     <MeasureStrip />
+    <NameDialog :asked="asked" :suggested="suggested" @named="named" @leave="asked = undefined" />
+    <SharedDialog v-model="isOnShared" @page="open" />
     <PatternShelf v-if="isOnPatterns" v-model="isOnPatterns" :page="current" @put="putPattern" />
     <ExportDialog v-model="isExporting" :page="pageId" :width="page.width.value" />
   </main>

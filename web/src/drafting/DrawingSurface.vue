@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { leafShownBy } from '@nolvex/core/block/block'
+import { computed, nextTick, ref, watch } from 'vue'
+import { kindOf, leafShownBy } from '@nolvex/core/block/block'
 import type { ShelfItem } from '@nolvex/core/block/shelf'
 import GridLines from '../grid/GridLines.vue'
 import BrowserFrame from '../screens/BrowserFrame.vue'
+import FollowStrip from './FollowStrip.vue'
 import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures } from './gestures/useGestures'
 import RulerBar from './guides/RulerBar.vue'
@@ -81,6 +82,7 @@ const state = computed((): SurfaceState => ({
   preview: preview.value,
   pulled: pulled.value,
   edited: editing.value === undefined ? undefined : placed.value.get(editing.value),
+  original: page.original.value && placed.value.get(page.original.value.key),
 }))
 const laidOver = computed(() =>
   overlays.flatMap(({ name, component, props }) => {
@@ -93,6 +95,15 @@ function edit(event: MouseEvent) {
   const hit = hitBy(event)
   const block = hit && blocks.value[hit.record]
   if (block && leafShownBy(block, 'richText')) editing.value = hit.key
+  else if (block && kindOf(block).expands === 'shared') void goInto(hit.key, pagePoint(event))
+  else if (!hit && page.original.value) page.leave()
+}
+/** Goes into a copy, to what was pressed in it. */
+async function goInto(copy: string, at: { x: number; y: number }) {
+  page.enter(copy)
+  await nextTick()
+  const [inside] = hits.value.at(at)
+  if (inside) page.select([inside.key])
 }
 watch(editing, (key) => {
   if (key && !placed.value.has(key)) editing.value = undefined
@@ -189,6 +200,7 @@ watch(framed, scrolled, { flush: 'post' })
         <figcaption class="soft">{{ FINISHES[other] }}</figcaption>
       </figure>
     </div>
+    <FollowStrip />
   </div>
 </template>
 

@@ -7,7 +7,11 @@ import type { FieldState } from './fields/useFields'
 import { useDraftingPage } from './useDraftingPage'
 
 /** One field of the particulars, with a not-equal sign where this band has a value of its own. */
-const props = defineProps<{ state: FieldState }>()
+const props = defineProps<{
+  state: FieldState
+  /** what it differs from, where that is no band */
+  from?: string
+}>()
 const emit = defineEmits<{
   write: [value: Json | undefined]
   trouble: [says: string]
@@ -19,6 +23,7 @@ const control = computed(() => controls[props.state.field.control.type])
 /** What would show again: the value of the band it then comes from, or of the kind. */
 const source = computed(() => {
   const { block, field } = props.state
+  if (props.from) return props.from
   return block ? page.sourceBeneath(block, field.path) : 'the band nearer the lead'
 })
 </script>

@@ -3,19 +3,34 @@ import { ElButton, ElInput, type InputInstance } from 'element-plus'
 import { computed, ref } from 'vue'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { followDrag, type DragHandlers } from '../gestures/followDrag'
+import { useProject } from '../session/projectStore'
+import { sharedItems } from '../shared/sharedItems'
 
 const props = defineProps<{
   /** Begins to drag a new block over the page. */
   bring: (item: ShelfItem) => DragHandlers | undefined
 }>()
-const emit = defineEmits<{ put: [item: ShelfItem]; patterns: [] }>()
+const emit = defineEmits<{ put: [item: ShelfItem]; patterns: []; shared: [] }>()
 const typed = ref('')
 const field = ref<InputInstance>()
 
-const found = computed(() => {
-  const word = typed.value.trim().toLowerCase()
-  return shelfItems.filter(({ label, also }) => `${label} ${also}`.toLowerCase().includes(word))
+const project = useProject()
+const shared = computed(() => sharedItems(project.style, project.around))
+const offered = computed(() => {
+  const { without = {} } = project.site.records.settings.site
+  return shelfItems.filter(({ block }) => !without[block.kind])
 })
+function matching(items: ShelfItem[]) {
+  const word = typed.value.trim().toLowerCase()
+  return items.filter(({ label, also }) => `${label} ${also}`.toLowerCase().includes(word))
+}
+const lists = computed(() =>
+  [
+    { name: 'shared', items: matching(shared.value) },
+    { name: 'blocks', items: matching(offered.value) },
+  ].filter(({ items }) => items.length > 0),
+)
+const found = computed(() => lists.value.flatMap(({ items }) => items))
 
 function put(item: ShelfItem | undefined) {
   if (!item) return
@@ -66,18 +81,25 @@ defineExpose({ focus: () => field.value?.focus() })
       @keydown.enter="put(found[0])"
       @keydown.esc="field?.blur()"
     />
-    <ElButton class="patterns" @click="emit('patterns')">Section patterns…</ElButton>
+    <div class="ways">
+      <ElButton @click="emit('patterns')">Section patterns…</ElButton>
+      <ElButton @click="emit('shared')">Shared…</ElButton>
+    </div>
     <div class="items">
-      <ElButton
-        v-for="item in found"
-        :key="item.id"
-        :data-shelf="item.id"
-        :title="`Pull onto the page, or press to put a ${item.label.toLowerCase()} into what is selected`"
-        @pointerdown="pull(item, $event)"
-        @click="press(item, $event)"
-      >
-        {{ item.label }}
-      </ElButton>
+      <template v-for="{ name, items } in lists" :key="name">
+        <span v-if="name === 'shared'" class="soft heading">Shared blocks</span>
+        <span v-else-if="lists.length > 1" class="soft heading">Blocks</span>
+        <ElButton
+          v-for="item in items"
+          :key="item.id"
+          :data-shelf="item.id"
+          :title="`Pull onto the page, or press to put a ${item.label.toLowerCase()} into what is selected`"
+          @pointerdown="pull(item, $event)"
+          @click="press(item, $event)"
+        >
+          {{ item.label }}
+        </ElButton>
+      </template>
     </div>
     <p v-if="found.length === 0" class="soft">Nothing on the shelf is called that.</p>
     <span v-if="pulled" class="pulled" :style="{ left: `${pulled.x}px`, top: `${pulled.y}px` }">
@@ -92,9 +114,19 @@ defineExpose({ focus: () => field.value?.focus() })
   padding: 12px;
   border-top: 1px solid var(--hairline);
 }
-.patterns {
-  width: 100%;
+.ways {
+  display: flex;
+  gap: 4px;
   margin-top: 8px;
+}
+.ways .el-button {
+  flex: 1 1 auto;
+  margin: 0;
+  padding: 0 8px;
+}
+.heading {
+  flex: 0 0 100%;
+  font-size: 11px;
 }
 .items {
   display: flex;

@@ -171,7 +171,10 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       id: 'block-out',
       label: 'Select what it stands in',
       keys: ['Alt+ArrowLeft'],
-      run: () => blocks.value[first()].parent && select([blocks.value[first()].parent as string]),
+      run: () => {
+        const around = page.placed.value.get(selection.value[0])?.parent ?? blocks.value[first()].parent
+        if (around) select([around])
+      },
       enabled: hasOne,
     },
     { id: 'block-next', label: 'Select the next block', keys: ['ArrowDown'], run: () => walk(1) },

@@ -24,6 +24,7 @@ import { useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import { useGuides } from './guides/useGuides'
+import { useEditedDrawing } from './useEditedDrawing'
 
 /** A page laid out at a width, with all that stands on it and what lies over it. */
 export function useLaidOutPage(page: Ref<string>) {
@@ -36,7 +37,6 @@ export function useLaidOutPage(page: Ref<string>) {
   const band = computed(() => bandAt(bands.value.inOrder, width.value))
   const at = computed((): AtBand => ({ bands: bands.value, band: band.value.id }))
   const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
-  const blocks = computed(() => drawing.value.records.blocks)
 
   /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */
   const { chosen: shownIn, viewport } = useViewport()
@@ -57,31 +57,38 @@ export function useLaidOutPage(page: Ref<string>) {
   const layout = computed((): PageLayout | undefined => {
     if (!library.value) return undefined
     layouter ??= new PageLayouter(library.value)
-    const sources = { drawing: toRaw(drawing.value), site: toRaw(project.site), style: toRaw(project.style) }
-    return layouter.layout(resolver.resolve(sources, band.value.id), environment.value)
+    return layouter.layout(resolver.resolve(project.sources(page.value), band.value.id), environment.value)
   })
   watch(page, () => (resolver = new PageResolver()))
+  const edited = useEditedDrawing(page, layout)
+  const { blocks, document, drawnOn } = edited
 
   /** The page laid out as it would stand after a change. */
   const trial = new PageResolver()
   let trialLayouter: PageLayouter | undefined
   function standAfter(operations: Operation[]) {
     if (!library.value) return undefined
-    const part = { document: page.value, kind: 'drawing', operations }
-    const before = { [page.value]: toRaw(drawing.value) } as unknown as Documents
-    const changed = applyChange(documentKinds, before, [part]).documents[page.value]
-    const after = changed as unknown as DrawingDocument
+    const id = document.value
+    const before = { [id]: project.drawing(id) ?? emptyDrawing(id) } as unknown as Documents
+    const changed = applyChange(documentKinds, before, [{ document: id, kind: 'drawing', operations }])
+    const after = changed.documents[id] as unknown as DrawingDocument
     trialLayouter ??= new PageLayouter(library.value)
-    const sources = { drawing: after, site: toRaw(project.site), style: toRaw(project.style) }
-    const shown = trialLayouter.layout(trial.resolve(sources, band.value.id), environment.value)
-    return { layout: shown, placed: placeBlocks(shown), blocks: after.records.blocks }
+    const sources = project.sources(page.value)
+    const tried =
+      id === page.value
+        ? { ...sources, drawing: after }
+        : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
+    const shown = trialLayouter.layout(trial.resolve(tried, band.value.id), environment.value)
+    return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
   }
   /** The page after a change that is only shown yet; its own layout stays what pointers go by. */
   const landing = shallowRef<Operation[]>()
   const landed = computed(() => (landing.value?.length ? standAfter(landing.value) : undefined))
   const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
 
-  const placed = computed(() => (layout.value ? placeBlocks(layout.value) : new Map()) as DrawnPage['placed'])
+  const placed = computed(
+    () => (layout.value ? placeBlocks(layout.value, drawnOn.value) : new Map()) as DrawnPage['placed'],
+  )
   const hits = computed(() => new HitIndex(placed.value))
 
   /** The grid of this page at this band, and solved at this width. */
@@ -131,7 +138,7 @@ export function useLaidOutPage(page: Ref<string>) {
     isLead: computed(() => band.value.id === bands.value.lead),
     width,
     drawing,
-    blocks,
+    ...edited,
     layout,
     landing,
     landed,

@@ -1,22 +1,65 @@
-import type { InjectionKey, Ref } from 'vue'
+import { ref, watch, type InjectionKey, type Ref } from 'vue'
 import { nameOf as nameOfBlock, type Block } from '@nolvex/core/block/block'
-import type { Json, Operation } from '@nolvex/core/document/types'
+import { valueAt } from '@nolvex/core/document/path'
+import { plainText, textDifference, type RichText } from '@nolvex/core/document/richText'
+import type { ChangePart, Json, Operation, StoredRecord } from '@nolvex/core/document/types'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
+import { writeContent } from '@nolvex/core/edit/contentChanges'
+import { refusesCopies } from '@nolvex/core/edit/sharedUses'
 import { towardsLead } from '@nolvex/core/grid/band'
-import { blockValue } from '@nolvex/core/resolve/blockLayers'
+import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/blockLayers'
+import type { AtBand } from '@nolvex/core/resolve/cascade'
+import { collectionIn } from '@nolvex/core/resolve/pageSources'
+import { contentWords } from '@nolvex/core/resolve/shownContent'
 import { useProject } from '../session/projectStore'
 import { useLaidOutPage } from './useLaidOutPage'
 import { useSelection } from './useSelection'
+import { useWhoFollows } from './useWhoFollows'
 
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
 export function usePage(page: Ref<string>) {
   const project = useProject()
   const view = useLaidOutPage(page)
   const selection = useSelection(view)
-  const { at, isLead, blocks, placed } = view
+  const { at, isLead, blocks, placed, document } = view
+  const follows = useWhoFollows(view, selection)
+  /** why the last change was not made */
+  const trouble = ref('')
+  watch([page, selection.selection], () => (trouble.value = ''))
 
   function change(label: string, operations: Operation[], mergeKey?: string) {
-    project.changeDrawing(label, page.value, operations, mergeKey)
+    if (operations.length === 0) return
+    const refused = refusesCopies(project.view.documents, document.value, operations)
+    const parts = refused === undefined ? follows.partsOf(operations) : { reason: refused }
+    if ('reason' in parts) trouble.value = parts.reason
+    else changeParts(label, parts, mergeKey)
+  }
+  function changeParts(label: string, parts: ChangePart[], mergeKey?: string) {
+    trouble.value = ''
+    if (parts.length) project.change(label, parts, mergeKey)
+  }
+
+  /** Writes what an instance says: where its words come from, or on the block itself. */
+  function writeText(key: string, text: RichText) {
+    const found = follows.contentAt(key)
+    const id = selection.recordOf(key)
+    if (!found) {
+      const delta = textDifference(follows.ownWords(id) ?? [], text)
+      if (delta.length)
+        change('Edit text', [{ type: 'edit', collection: 'blocks', id, path: ['text'], delta }])
+      return
+    }
+    const parts = writeContent(found, plainText(text), (one) => collectionIn(project.around, one))
+    if ('reason' in parts) trouble.value = parts.reason
+    else changeParts('Edit content', parts)
+  }
+
+  /** What is written in where an instance's words are edited, and whether they take no marks. */
+  function textOf(key: string): { text: RichText; isPlain: boolean } {
+    const found = follows.contentAt(key)
+    if (!found) return { text: follows.ownWords(selection.recordOf(key)) ?? [], isPlain: false }
+    const words = contentWords(found)
+    return { text: words ? [{ insert: words }] : [], isPlain: true }
   }
 
   /** Writes a leaf of the selected blocks at this band; no value gives it back. */
@@ -24,11 +67,15 @@ export function usePage(page: Ref<string>) {
     change(label, setLeaf(records, path, value, at.value))
   }
 
-  const value = (block: Block, path: string[]) => blockValue(block, path, at.value)
+  function value(block: Block, path: string[]) {
+    const dressing = follows.dressing(block)
+    return blockValue(dressedBlock(block, dressing), path, at.value, dressing)
+  }
 
-  /** Whether this band, not being the lead, has a value of its own there. */
+  /** Whether the one copy or row that is edited, or this band where it is not the lead, has a value of its own there. */
   function differs(block: Block, path: string[]): boolean {
     const { source } = value(block, path)
+    if (follows.isOne.value && saysOtherwise(follows.dressing(block), path, at.value)) return true
     return !isLead.value && source.from === 'band' && source.band === at.value.band
   }
 
@@ -36,6 +83,7 @@ export function usePage(page: Ref<string>) {
   function sourceBeneath(block: Block, path: string[]): string {
     const { inOrder, lead } = view.bands.value
     const [, nearer] = towardsLead(inOrder, at.value.band, lead)
+    if (follows.isOne.value) return follows.row.value ? 'the other rows' : 'the original'
     const nameOfBand = (id: string) => inOrder.find((band) => band.id === id)?.name ?? ''
     const { source } = blockValue(block, path, { bands: view.bands.value, band: nearer?.id ?? lead })
     if (source.from === 'band') return nameOfBand(source.band)
@@ -48,7 +96,16 @@ export function usePage(page: Ref<string>) {
     return placed.value.get(key)?.box.node.name ?? (block ? nameOfBlock(block) : '')
   }
 
-  return { ...view, ...selection, change, set, value, differs, sourceBeneath, nameOf }
+  return {
+    ...{ ...view, ...selection, ...follows, trouble },
+    ...{ change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
+  }
+}
+
+/** Whether a copy or a row says something of its own for a leaf. */
+function saysOtherwise({ dresses, copy }: Dressing, path: string[], at: AtBand): boolean {
+  const layers = [...dresses.map(({ values }) => values), ...(copy ? [copy, copy.at?.[at.band] ?? {}] : [])]
+  return layers.some((values) => valueAt(values as unknown as StoredRecord, path) !== undefined)
 }
 
 export type DraftingPage = ReturnType<typeof usePage>

@@ -4,11 +4,20 @@ import type { Placed } from '@nolvex/core/snap/drawnPage'
 import type { LaidOutPage } from './useLaidOutPage'
 
 /** What is selected on a page: instances by key, and the blocks that edits to them write. */
-export function useSelection({ page, blocks, placed, guides }: LaidOutPage) {
+export function useSelection({ page, document, blocks, placed, guides }: LaidOutPage) {
   const chosen = ref<string[]>([])
+  /** the first instance of each block that is shown */
+  const firstOf = computed(() => {
+    const first = new Map<string, string>()
+    for (const { key, record } of placed.value.values()) if (!first.has(record)) first.set(record, key)
+    return first
+  })
+  /** An instance by its key, or by the id of its block. */
+  const keyOf = (keyOrId: string) =>
+    placed.value.has(keyOrId) ? keyOrId : (firstOf.value.get(keyOrId) ?? keyOrId)
   /** The block an instance is of; one that is not shown at this width has its block's own key. */
   const recordOf = (key: string) => placed.value.get(key)?.record ?? key
-  const selection = computed(() => chosen.value.filter((key) => blocks.value[recordOf(key)]))
+  const selection = computed(() => chosen.value.map(keyOf).filter((key) => blocks.value[recordOf(key)]))
   const records = computed(() => [...new Set(selection.value.map(recordOf))])
   const one = computed((): Block | undefined =>
     records.value.length === 1 ? blocks.value[records.value[0]] : undefined,
@@ -19,7 +28,7 @@ export function useSelection({ page, blocks, placed, guides }: LaidOutPage) {
       .map((key) => placed.value.get(key))
       .filter((found): found is Placed => found !== undefined),
   )
-  watch(page, () => (chosen.value = []))
+  watch([page, document], () => (chosen.value = []))
 
   function select(keys: string[]) {
     chosen.value = keys
@@ -28,11 +37,22 @@ export function useSelection({ page, blocks, placed, guides }: LaidOutPage) {
 
   /** Adds an instance to what is selected, or takes it out. */
   function toggle(key: string) {
-    const isChosen = selection.value.includes(key)
-    select(isChosen ? selection.value.filter((other) => other !== key) : [...selection.value, key])
+    const isChosen = selection.value.includes(keyOf(key))
+    select(isChosen ? selection.value.filter((other) => other !== keyOf(key)) : [...selection.value, key])
   }
 
-  return { selection, records, selected, one, recordOf, select, toggle, editing: ref<string>() }
+  return {
+    selection,
+    records,
+    selected,
+    one,
+    recordOf,
+    keyOf,
+    firstOf,
+    select,
+    toggle,
+    editing: ref<string>(),
+  }
 }
 
 export type Selection = ReturnType<typeof useSelection>

@@ -4,17 +4,23 @@ import type { Json } from '@nolvex/core/document/types'
 import type { FieldState } from './useFields'
 import CellsControl from './CellsControl.vue'
 import ChoiceControl from './ChoiceControl.vue'
+import CollectionControl from './CollectionControl.vue'
 import ColourControl from './ColourControl.vue'
+import ContentControl from './ContentControl.vue'
 import EdgeControl from './EdgeControl.vue'
 import IconControl from './IconControl.vue'
 import LengthControl from './LengthControl.vue'
 import LevelControl from './LevelControl.vue'
 import LinesControl from './LinesControl.vue'
+import LinksControl from './LinksControl.vue'
 import MenuControl from './MenuControl.vue'
+import NoteControl from './NoteControl.vue'
 import NumberControl from './NumberControl.vue'
 import PageControl from './PageControl.vue'
 import PictureControl from './PictureControl.vue'
+import RequirementControl from './RequirementControl.vue'
 import RichTextControl from './RichTextControl.vue'
+import RowFieldControl from './RowFieldControl.vue'
 import StrokeControl from './StrokeControl.vue'
 import TargetControl from './TargetControl.vue'
 import TickControl from './TickControl.vue'
@@ -51,5 +57,11 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   icon: { component: IconControl },
   menu: { component: MenuControl },
   page: { component: PageControl },
+  collection: { component: CollectionControl },
+  rowField: { component: RowFieldControl },
+  content: { component: ContentControl, isWide: true },
+  note: { component: NoteControl, isWide: true },
+  requirement: { component: RequirementControl },
+  links: { component: LinksControl, isWide: true },
   cells: { component: CellsControl, isWide: true },
 }

@@ -12,7 +12,7 @@ import { useOutlineDrag } from './useOutlineDrag'
 
 /** The page in reading order, section by section; what is not shown at this width keeps its place. */
 const page = useDraftingPage()
-const { placed, selection, select, toggle, blocks, at } = page
+const { firstOf, records, select, toggle, blocks, at } = page
 const list = ref<HTMLElement>()
 const folded = ref<ReadonlySet<string>>(new Set())
 
@@ -30,11 +30,11 @@ const virtual = useVirtualizer(
 const inView = computed(() =>
   virtual.value.getVirtualItems().flatMap(({ index, start }) => {
     const row = rows.value[index] as (typeof rows.value)[number] | undefined
-    return row ? [{ row, start, isHidden: !placed.value.has(row.id) }] : []
+    return row ? [{ row, start, isHidden: !firstOf.value.has(row.id) }] : []
   }),
 )
 /** the line that holds the keys */
-const active = computed(() => selection.value.at(-1))
+const active = computed(() => records.value.at(-1))
 
 /** A block by its name, a text without one by its words. */
 const LONGEST_NAME = 60
@@ -59,7 +59,7 @@ function pick(event: MouseEvent, id: string) {
   else select([id])
 }
 const extendTo = (id: string, from: string) =>
-  select([...new Set([...selection.value, ...rangeOf(rows.value, from, id, blocks.value)])])
+  select([...new Set([...records.value, ...rangeOf(rows.value, from, id, blocks.value)])])
 
 function keyed(event: KeyboardEvent) {
   if (event.altKey || event.ctrlKey || event.metaKey) return
@@ -86,7 +86,7 @@ function bringIntoView(index: number) {
 
 /** What is selected elsewhere is unfolded and brought into view. */
 watch(
-  () => selection.value.join(' '),
+  () => records.value.join(' '),
   () => {
     const id = active.value
     if (!id) return
@@ -121,7 +121,7 @@ watch(
           isHidden,
           blocks[row.id],
           row.id === active,
-          selection.includes(row.id),
+          records.includes(row.id),
           over?.id === row.id && over.part,
         ]"
         class="row"
@@ -130,7 +130,7 @@ watch(
         :aria-posinset="row.position"
         :aria-setsize="row.count"
         :aria-expanded="row.hasBelow ? !row.isFolded : undefined"
-        :aria-selected="selection.includes(row.id)"
+        :aria-selected="records.includes(row.id)"
         :class="[
           { section: row.depth === 0, hidden: isHidden, active: row.id === active },
           over?.id === row.id ? `drop-${over.part}` : '',
@@ -140,7 +140,7 @@ watch(
         :title="isHidden ? 'Not shown at this width' : undefined"
         @pointerdown="startDrag($event, row.id)"
         @click="pick($event, row.id)"
-        @dblclick="page.editing.value = blocks[row.id]?.text ? row.id : undefined"
+        @dblclick="page.editing.value = blocks[row.id]?.text ? page.keyOf(row.id) : undefined"
       >
         <span class="turn" @pointerdown.stop @click.stop="row.hasBelow && fold(row.id, !row.isFolded)">
           <component

@@ -15,7 +15,7 @@ const page = useDraftingPage()
 const element = ref<HTMLElement>()
 const marks = ref<Record<string, unknown>>({})
 const { key, record: id } = props.placed
-const before: RichText = page.blocks.value[id]?.text ?? []
+const { text: before, isPlain } = page.textOf(key)
 let quill: Quill | undefined
 const takesLinks = computed(() => {
   const { content } = props.placed.box.node
@@ -55,7 +55,7 @@ const style = computed(() => {
 onMounted(() => {
   if (!element.value) return
   quill = new Quill(element.value, {
-    formats: ['bold', 'italic', 'small', 'link'],
+    formats: isPlain ? [] : ['bold', 'italic', 'small', 'link'],
     modules: { toolbar: false, keyboard: { bindings } },
   })
   quill.setContents([...before, { insert: '\n' }] as never)
@@ -88,9 +88,8 @@ function text(): RichText {
 
 function keep() {
   if (!quill || !page.blocks.value[id]) return
-  const delta = textDifference(before, text())
-  if (delta.length)
-    page.change('Edit text', [{ type: 'edit', collection: 'blocks', id, path: ['text'], delta }])
+  const now = text()
+  if (textDifference(before, now).length) page.writeText(key, now)
   quill = undefined
 }
 
@@ -136,6 +135,7 @@ Quill.register('formats/small', SmallBlot, true)
 <template>
   <div class="holder" @focusout="leave" @pointerdown.stop @dblclick.stop>
     <div
+      v-if="!isPlain"
       class="marks"
       :style="{ left: `${placed.x * zoom}px`, top: `${placed.y * zoom - 6}px` }"
       role="toolbar"

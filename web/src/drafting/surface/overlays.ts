@@ -6,6 +6,7 @@ import GuideLayer from '../guides/GuideLayer.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
 import HoveredOutline from './HoveredOutline.vue'
+import OriginalVeil from './OriginalVeil.vue'
 import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
 import SelectionOutlines from './SelectionOutlines.vue'
@@ -22,6 +23,8 @@ export interface SurfaceState {
   preview: Preview | undefined
   pulled: { axis: 'x' | 'y'; at: number } | undefined
   edited: Placed | undefined
+  /** the copy whose original is edited in place of the page */
+  original: Placed | undefined
 }
 
 /** Something laid over the page: shown where it gives props. */
@@ -35,6 +38,11 @@ const isResting = ({ preview, edited }: SurfaceState) => !preview && !edited
 
 /** Everything that lies over the page, lowest first. A new overlay is one component and one entry here. */
 export const overlays: Overlay[] = [
+  {
+    name: 'original',
+    component: OriginalVeil,
+    props: ({ original, zoom, width, height }) => original && { copy: original, zoom, width, height },
+  },
   { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
   { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
   {
