@@ -1,5 +1,6 @@
 import type { Block } from '@nolvex/core/block/block'
 import { signFor } from '@nolvex/core/draft/draftIcons'
+import { allNamed } from '@nolvex/core/draft/draftPage'
 import { usualChoice, type Chosen } from '@nolvex/core/draft/pattern'
 import { patternById } from '@nolvex/core/draft/patterns'
 import { placePieces } from '@nolvex/core/draft/placePieces'
@@ -30,7 +31,7 @@ export function draftedPages(site: SiteDocument): Map<string, Block[]> {
         const data = { shared, isSection: true }
         return { id: newId(), order, kind: 'copy', name, section: common(name)?.id, data }
       }
-      return [page, [copyOf('Header', HEADER, 'a0'), ...own, copyOf('Footer', FOOTER, 'b0')]]
+      return [page, allNamed([copyOf('Header', HEADER, 'a0'), ...own, copyOf('Footer', FOOTER, 'b0')])]
     }),
   )
 }

@@ -1,6 +1,7 @@
 import type { Block } from '@nolvex/core/block/block'
+import { allNamed } from '@nolvex/core/draft/draftPage'
 import { signFor } from '@nolvex/core/draft/draftIcons'
-import { usualChoice } from '@nolvex/core/draft/pattern'
+import { usualChoice, type Chosen } from '@nolvex/core/draft/pattern'
 import { patternById } from '@nolvex/core/draft/patterns'
 import { placePieces } from '@nolvex/core/draft/placePieces'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
@@ -13,7 +14,7 @@ export const HEADER = 'sharedheader0000'
 export const FOOTER = 'sharedfooter0000'
 export const NAME = 'Skerrin Ferries'
 
-const PARTS = [
+const PARTS: { id: string; name: string; pattern: string; chosen: Chosen }[] = [
   { id: HEADER, name: 'Header', pattern: 'header-utility', chosen: {} },
   { id: FOOTER, name: 'Footer', pattern: 'footer', chosen: { columns: 3 } },
 ]
@@ -30,6 +31,6 @@ export function sharedParts(site: SiteDocument): { shared: Shared; blocks: Block
     const piece = pattern.make({ ...content, menus, icon: signFor }, { ...usualChoice(pattern), ...chosen })
     const blocks = placePieces(piece, bandsOf(site), () => `common${String(made++).padStart(10, '0')}`)
     const section = sections.find((one) => !one.page && one.name === name)?.id
-    return { shared: { id, order: `a${index}`, name, root: blocks[0].id, section }, blocks }
+    return { shared: { id, order: `a${index}`, name, root: blocks[0].id, section }, blocks: allNamed(blocks) }
   })
 }

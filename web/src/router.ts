@@ -21,9 +21,10 @@ export const router = createRouter({
           name: 'walkthrough',
           component: () => import('./walkthrough/WalkthroughView.vue'),
         },
+        { path: 'review', name: 'review', component: () => import('./review/ReviewView.vue') },
         { path: 'handoff', name: 'handoff', component: () => import('./handoff/HandoffView.vue') },
         {
-          path: ':stage(style|mockup|review)',
+          path: ':stage(style|mockup)',
           name: 'stage',
           component: () => import('./stages/ComingStage.vue'),
         },

@@ -1,6 +1,7 @@
 import type { Block } from '../block/block'
 import type { ContentDocument } from '../content/content'
 import { childrenOf } from '../document/tree'
+import { namesForSameNamed, namesForUnnamed } from '../drawing/blockNames'
 import { homePage } from '../site/address'
 import { menusInOrder } from '../site/menuChanges'
 import { sectionsShown } from '../site/pageChanges'
@@ -78,9 +79,19 @@ export function plannedFor(
  * @returns its blocks, each section with the map's it is of
  */
 export function draftPage(sources: DraftSources, page: Page, newId: () => string): Block[] {
-  return planPage(sources, page).flatMap((planned, index) =>
+  const drawn = planPage(sources, page).flatMap((planned, index) =>
     draftSection(sources, page, planned, `a${index.toString(36).padStart(3, '0')}`, newId),
   )
+  return allNamed(drawn)
+}
+
+/** Blocks each called by a name of its own, which becomes its name in the code. */
+export function allNamed(drawn: Block[]): Block[] {
+  const byId = (blocks: Block[]) => Object.fromEntries(blocks.map((block) => [block.id, block]))
+  const called = (blocks: Block[], names: Map<string, string>) =>
+    blocks.map((block) => (names.has(block.id) ? { ...block, name: names.get(block.id) } : block))
+  const named = called(drawn, namesForUnnamed(byId(drawn)))
+  return called(named, namesForSameNamed(byId(named)))
 }
 
 /** Draws one section of a page; one that is shared is put there as a copy. @param order of it among the others */

@@ -6,7 +6,7 @@ import { putShared } from '../style/style'
 import { documentKinds } from '../resolve/documentKinds'
 import { commonSections, sectionsOf } from '../site/pageChanges'
 import type { Page, SiteDocument } from '../site/site'
-import { draftPage, drawSection, planPage, type DraftSources } from './draftPage'
+import { allNamed, draftPage, drawSection, planPage, type DraftSources } from './draftPage'
 import { guessSections, pagesBelowHome } from './guessSections'
 
 /**
@@ -48,7 +48,7 @@ function shareCommon(sources: DraftSources, pages: Page[], newId: () => string) 
       known.add(section)
       const id = newId()
       const [{ section: common, ...root }, ...below] = drawSection(sources, page, planned, 'a0', newId)
-      const original = [root, ...below]
+      const original = allNamed([root, ...below])
       originals.push({ document: id, kind: 'drawing', operations: original.map(putBlock) })
       puts.push(...putShared(after(style, puts), { id, name, root: root.id, section }))
     }

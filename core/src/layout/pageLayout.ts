@@ -17,6 +17,8 @@ export interface PageLayout {
   height: number
   /** colour behind the sections */
   ground: string
+  /** whether drawings show lines where words stand */
+  hasLines: boolean
   sections: Box[]
   /** A written length of a box's looks, px, as its own font and the environment have it. */
   px: (written: WrittenLength, box: Box) => number
@@ -56,7 +58,8 @@ export class PageLayouter {
     this.lastByKey = undefined
     const computer = this.computer as BoxComputer
     const px: PageLayout['px'] = (written, { node }) => computer.px(written, node)
-    return { width, height: toPixels(y), ground: page.ground, sections, px }
+    const { ground, hasLines } = page
+    return { width, height: toPixels(y), ground, hasLines, sections, px }
   }
 
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */

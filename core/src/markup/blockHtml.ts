@@ -19,6 +19,7 @@ export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
   const own = {
     class: options.classes.get(node.key),
     'data-key': options.withKeys ? node.key : undefined,
+    'data-supplied-by': node.told?.isLive ? 'developer' : undefined,
   }
   const attributes: ElementAttributes = { ...own, ...node.attributes }
   for (const name of ['href', 'action'] as const) {

@@ -52,8 +52,9 @@ a { color: inherit }
 [role=tab][aria-selected=false] { background-color: transparent }
 `
 
-/** Pictures as the plain finish has them. */
+/** Pictures as the plain finish has them, and the mark of what the developer supplies. */
 export const GREY_PICTURES = fixedCss`img, video { filter: grayscale(1); opacity: 0.6 }
+[data-supplied-by] { outline: 2px dashed #8a5a0b; outline-offset: -2px }
 `
 
 /** Where a length goes by the page's font on a block that has another. */

@@ -7,8 +7,10 @@ import { fittedRadii, innerRadii } from '../vector/roundedRect'
 import { controlMarks } from './controlMarks'
 import type { Finish, PictureAddress } from './finish'
 import { iconMarks } from './iconMarks'
+import { liveMarks } from './liveMarks'
 import { playMarks } from './playMarks'
 import { textMarks } from './textMarks'
+import { wordsAsLines } from './wordsAsLines'
 
 /** An instance painted with all that stands in it, and how far up and down that reaches, px from its own top. */
 export interface Painted {
@@ -75,8 +77,10 @@ export class PagePainter {
     const children = box.children.map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
-    const content = drawn(this.contentMarks(box, room), 'shows')
+    const shows = this.contentMarks(box, room)
+    const content = drawn(layout.hasLines ? wordsAsLines(shows) : shows, 'shows')
     const isCut = place.overflow === 'hidden'
+    const live = box.node.told?.isLive ? liveMarks(room) : []
     const holding = (groups: Group[]): Group => {
       const inside = [...content, ...groups]
       return {
@@ -84,7 +88,7 @@ export class PagePainter {
         key,
         transform: movedBy(box.x, box.y),
         opacity: look.opacity === 1 ? undefined : look.opacity,
-        marks: isCut && inside.length ? [...looking, cut(room, inside)] : [...looking, ...inside],
+        marks: [...looking, ...(isCut && inside.length ? [cut(room, inside)] : inside), ...live],
       }
     }
     const reach = isCut ? [] : children

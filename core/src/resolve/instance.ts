@@ -15,7 +15,7 @@ import type { BandGrid } from '../grid/bandGrid'
 import { arrangement } from './arrangement'
 import { blockValues, type Dressing } from './blockLayers'
 import type { AtBand } from './cascade'
-import type { Arrangement, BlockNode, NodeContent, Origin, Placing } from './node'
+import type { Arrangement, BlockNode, NodeContent, Origin, Placing, Told } from './node'
 import { placing } from './placing'
 import type { StyleTokens } from './styleTokens'
 import { textRuns } from './textRuns'
@@ -41,10 +41,11 @@ export interface Shown {
   dressing?: Dressing
   /** ids of all that stand in it as the lead band has them; as they come where none are given */
   order?: string[]
-  /** the section of the map and the name of the copy that shows it */
-  section?: string
-  name?: string
+  /** the copy that shows it, with what that is called */
+  as?: { copy: Block; name: string }
   isMissing?: boolean
+  /** number of the content item it shows */
+  item?: number
   room?: Origin
 }
 
@@ -52,7 +53,6 @@ export interface Shown {
 const WORN: LookName[] = ['level', 'colour', 'textAlign']
 
 const NO_ORDER: string[] = []
-const NO_NODES: BlockNode[] = []
 const NO_CHILDREN: ChildFacts[] = []
 const BLOCKS: NodeContent = { type: 'blocks' }
 
@@ -81,7 +81,7 @@ export class InstanceMaker {
       isPart: false,
       isClosed: false,
       tag,
-      name: shown.name ?? nameOf(block),
+      name: shown.as?.name ?? nameOf(block),
       isMissing: shown.isMissing ?? false,
       hidden: values.hidden ?? false,
       arrange: isUsual('arrange') ? usual.arrange : this.arranging(values.arrange, kind.keepsMargins),
@@ -90,22 +90,26 @@ export class InstanceMaker {
       worn: look,
     }
     const picture = block.showsReference ? block.reference : undefined
-    if (picture) return this.expand(referencePrimitive(picture), frame, NO_NODES)
-    const primitive = kind.anatomy({
-      key: frame.key,
-      text: block.text ?? [],
-      data: block.data ?? {},
-      look,
-      isFit: { across: place.width.type === 'fit', down: place.height.type === 'fit' },
-      arrange: values.arrange ?? {},
-      manner: values.manner,
-      section: shown.section ?? block.section,
-      // Only panes are told from one another; all other blocks are made without looking at what stands in them.
-      children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
-      site: this.around.site,
-    })
+    const primitive = picture
+      ? referencePrimitive(picture)
+      : kind.anatomy({
+          key: frame.key,
+          text: block.text ?? [],
+          data: block.data ?? {},
+          look,
+          isFit: { across: place.width.type === 'fit', down: place.height.type === 'fit' },
+          arrange: values.arrange ?? {},
+          manner: values.manner,
+          section: shown.as ? shown.as.copy.section : block.section,
+          // Only panes are told from one another; all other blocks are made without looking at what stands in them.
+          children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
+          site: this.around.site,
+        })
     const node = this.expand(primitive, frame, children)
-    return shown.room ? { ...node, room: shown.room } : node
+    const told = toldBy(block, shown)
+    if (told) node.told = told
+    if (shown.room) node.room = shown.room
+    return node
   }
 
   /** A node for a primitive, and for each part that stands in it. @param own the children of the block it is of */
@@ -203,6 +207,13 @@ export class InstanceMaker {
     if (written !== undefined) return resolve(written, tokens, role) as unknown
     return (resolveAbsent ? resolveAbsent(tokens, role) : initial) as unknown
   }
+}
+
+function toldBy(block: Block, { as, item }: Shown): Told | undefined {
+  const teller = as ? { ...block, section: undefined, ...as.copy } : block
+  const { note, requirement, links, live = false, section } = teller
+  if (!note && !requirement && !links && !live && !section && item === undefined) return undefined
+  return { note, requirement, links, isLive: live, item, section }
 }
 
 /** A picture in place of what a block draws. */

@@ -1,3 +1,4 @@
+import type { BlockLink } from '../block/block'
 import type { ResolvedLook } from '../block/looks'
 import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
 import type { Tag } from '../block/tags'
@@ -101,6 +102,20 @@ export interface ControlContent extends ShownControl {
 export type NodeContent =
   { type: 'blocks' } | TextContent | PictureContent | IconContent | ControlContent | ShapeContent
 
+/** What a block tells whoever reads the drawing, where it tells anything. */
+export interface Told {
+  note?: string
+  /** the requirement of the page it meets */
+  requirement?: string
+  links?: BlockLink[]
+  /** the developer supplies what really stands there */
+  isLive: boolean
+  /** number of the content item it shows */
+  item?: number
+  /** the section of the map it is */
+  section?: string
+}
+
 /** What a change to an instance writes: a record of a document. */
 export interface Origin {
   document: string
@@ -133,6 +148,7 @@ export interface BlockNode {
   children: BlockNode[]
   /** the copy whose own blocks stand in it */
   room?: Origin
+  told?: Told
 }
 
 /** A page at one band: its sections in reading order. */
@@ -142,5 +158,7 @@ export interface PageNode {
   rootSize: number
   /** colour behind the page's sections */
   ground: string
+  /** whether drawings show lines where words stand */
+  hasLines: boolean
   children: BlockNode[]
 }

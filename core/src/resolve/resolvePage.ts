@@ -69,6 +69,7 @@ export class PageResolver {
       band,
       rootSize: settings.site.rootSize ?? 100,
       ground: settings.site.pageGround ?? WHITE,
+      hasLines: settings.site.words === 'lines',
       children: this.nodesBelow(null, known.page, known, touched),
     }
   }
@@ -140,6 +141,7 @@ export class PageResolver {
     const node = known.maker.instance(saying, children, {
       ...shown,
       isMissing: found ? isMissing(dressed, found) : false,
+      item: found?.type === 'item' ? found.item.number : undefined,
     })
     known.made.set(shown.key, { from, children, node })
     return node
@@ -189,13 +191,7 @@ export class PageResolver {
     const dressing = dressingOf(root, within, copy)
     const name = copy.name ?? shared.name
     const order = this.leadOrder(root, within)
-    return this.kept(
-      root,
-      children,
-      { key, origin, dressing, order, name, section: copy.section },
-      scope,
-      known,
-    )
+    return this.kept(root, children, { key, origin, dressing, order, as: { copy, name } }, scope, known)
   }
 
   /** kept while the copy and the named values are the same, so that what is dressed by them is */

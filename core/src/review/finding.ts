@@ -2,8 +2,11 @@ import type { ChangePart } from '../document/types'
 
 /** What a finding is about: the record a click on it leads to. */
 export interface FindingPlace {
-  collection: 'pages' | 'menus' | 'journeys' | 'items'
+  collection: 'pages' | 'menus' | 'journeys' | 'items' | 'blocks'
   id: string
+  /** the page a block stands on, and the band it shows at */
+  page?: string
+  band?: string
 }
 
 /** What review found wrong. */

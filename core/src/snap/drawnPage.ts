@@ -36,7 +36,8 @@ export interface DrawnPage {
 
 /** What is drawn on: the blocks of a drawing, or those of an original where one of its copies shows them. */
 export interface DrawnOn {
-  document: string
+  /** the drawing; without one, all there are */
+  document?: string
   /** the copy, and the block it shows in its own place */
   copy?: { key: string; root: string }
 }
@@ -80,8 +81,8 @@ function recordDrawn(
   if (isPart) return undefined
   if (copy && key === copy.key) return copy.root
   if (copy && !key.startsWith(`${copy.key}-`)) return undefined
-  if (room?.document === document) return room.record
-  return origin.document === document ? origin.record : undefined
+  if (room && room.document === document) return room.record
+  return document === undefined || origin.document === document ? origin.record : undefined
 }
 
 /** What stands in a block (null: on the page itself), in order. */

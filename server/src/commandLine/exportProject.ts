@@ -2,7 +2,7 @@ import type { Project } from '@nolvex/core/formats/projectFile'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { homePage, pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { SiteDocument } from '@nolvex/core/site/site'
-import { htmlFiles, pagesOf, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
+import { htmlFiles, pagesDrawn, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
 import type { Command } from './command'
 import { Misuse } from './misuse'
 import { openFile, writeInto } from './projectFiles'
@@ -29,11 +29,12 @@ export const exportProject: Command = {
       file: oneOf('--as', as, FILES),
       finish: oneOf('--finish', finish, FINISHES),
       scale: Number(oneOf('--scale', scale, ['1', '2', '3'])) as 1 | 2 | 3,
+      notes: true,
       date: new Date().toISOString().slice(0, 10),
       pages: pagesNamed(project, options.pages),
       bands: bandsNamed(project, options.bands),
     }
-    if (pagesOf(input).length === 0)
+    if (pagesDrawn(input).length === 0)
       throw new Misuse('None of these pages has a drawing. Draw them first: nolvex draft PROJECT -o PROJECT.')
     const files = await filesOf(input)
     await writeInto(out, files)

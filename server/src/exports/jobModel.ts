@@ -52,6 +52,8 @@ const packExportSchema = z.strictObject({
   bands: z.array(idSchema).max(50).default([]),
   finish: z.enum(['sketch', 'plain']).default('plain'),
   scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
+  /** notes are numbered on sheets, with a legend below */
+  notes: z.boolean().default(true),
   date: z.iso.date(),
 })
 

@@ -1,10 +1,11 @@
 import { strToU8, zipSync, type Zippable } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
 import type { Documents } from '@nolvex/core/document/types'
-import { PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
 import { mapSheets } from '@nolvex/core/paint/mapSheets'
-import { packSheets, type PackPage } from '@nolvex/core/paint/packSheets'
+import { packSheets, type PackPage, type ToldNote } from '@nolvex/core/paint/packSheets'
+import { pageNotes } from '@nolvex/core/paint/pageNotes'
 import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
@@ -62,7 +63,7 @@ const filesIn = (files: PackFile[]): Zippable =>
   Object.fromEntries(files.map(({ path, bytes }) => [path, bytes]))
 
 /** The pages that are wanted and drawn, in the map's order. */
-export function pagesOf({ documents, pages }: Pick<PackInput, 'documents' | 'pages'>): Page[] {
+export function pagesDrawn({ documents, pages }: Pick<PackInput, 'documents' | 'pages'>): Page[] {
   const isDrawn = (id: string) => Object.keys(documents[id]?.records.blocks ?? {}).length > 0
   return pagesInOrder(siteIn(documents).records.pages)
     .map(({ page }) => page)
@@ -89,7 +90,7 @@ export function htmlFiles(input: PackInput): PackFile[] {
   const { inOrder, lead } = bandsOf(site)
   const addresses = pageAddresses(site.records.pages)
   const isGrey = input.finish === 'plain' && isPlainStyle(documents.style as unknown as StyleDocument)
-  const pages = pagesOf(input).map((page): SitePage => {
+  const pages = pagesDrawn(input).map((page): SitePage => {
     const resolved = resolveAllBands(pageSources(documents, page.id))
     return {
       id: page.id,
@@ -131,7 +132,7 @@ function paintedPages(input: PackInput): PackPage[] {
   const data = new Map(
     assets.map(({ id, type, bytes }) => [id, `data:${type};base64,${Buffer.from(bytes).toString('base64')}`]),
   )
-  return pagesOf(input).flatMap((page) =>
+  return pagesDrawn(input).flatMap((page) =>
     bandsWanted(input).map((band): PackPage => {
       const resolved = resolvePage(pageSources(documents, page.id), band.id)
       const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
@@ -141,10 +142,19 @@ function paintedPages(input: PackInput): PackPage[] {
         title,
         pictureAddress: ({ asset }) => asset && data.get(asset),
       })
-      return { title, address: addresses.get(page.id) ?? '/', band: band.name, width: band.drawnAt, picture }
+      const address = addresses.get(page.id) ?? '/'
+      const notes = input.notes ? notesTold(site, layout) : []
+      return { title, address, band: band.name, width: band.drawnAt, picture, notes }
     }),
   )
 }
+
+/** The notes of a page with the requirements they meet. */
+const notesTold = ({ records }: SiteDocument, layout: PageLayout): ToldNote[] =>
+  pageNotes(layout).map(({ requirement, ...note }) => {
+    const met = requirement === undefined ? undefined : records.requirements[requirement]
+    return { ...note, requirement: met && `R-${met.number} ${met.text}` }
+  })
 
 /** A picture of each page at each band. */
 export function pictureFiles(input: PackInput): PackFile[] {

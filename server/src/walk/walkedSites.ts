@@ -18,6 +18,7 @@ const WHOLE_SITE: PackExport = {
   bands: [],
   finish: 'plain',
   scale: 1,
+  notes: false,
   // HTML says no day.
   date: '2000-01-01',
 }

@@ -23,7 +23,7 @@ import ShelfList from './ShelfList.vue'
 import ShowPanel from './ShowPanel.vue'
 import GuidePanel from './guides/GuidePanel.vue'
 import { useGuideCommands } from './guides/useGuideCommands'
-import { offerOverlayCommands, useOverlays } from '../grid/useOverlays'
+import { offerOverlayCommands, offerTagCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
 import { useViewport } from '../screens/useViewport'
 import NameDialog from '../shared/NameDialog.vue'
@@ -70,6 +70,7 @@ const suggested = computed(() =>
 )
 const { panels, toggle: togglePanel } = usePanels()
 useGuideCommands(page)
+offerTagCommands()
 offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
 const { rulers } = useOverlays()
 const { chosen: shownIn, choose } = useViewport()
@@ -107,6 +108,19 @@ function closeTrouble() {
   trouble.value = ''
   page.trouble.value = ''
 }
+
+/** A link to a block of the page: it is selected, at the band that is meant. */
+watch(
+  [() => route.query.block, () => page.layout.value === undefined],
+  ([block, isWaiting]) => {
+    if (typeof block !== 'string' || isWaiting) return
+    const band = page.bands.value.inOrder.find(({ id }) => id === route.query.band)
+    if (band) page.width.value = band.drawnAt
+    page.select([block])
+    void router.replace({ query: {} })
+  },
+  { immediate: true },
+)
 
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {

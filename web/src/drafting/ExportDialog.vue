@@ -26,6 +26,7 @@ type Which = 'this' | 'all' | 'some'
 const which = ref<Which>(props.page ? 'this' : 'all')
 const finish = ref<FinishName>(shown.value)
 watch(shown, (name) => (finish.value = name))
+const hasNotes = ref(true)
 const drawn = computed(() =>
   pagesInOrder(project.site.records.pages).filter(({ page }) => page.kind !== 'external' && isDrawn(page.id)),
 )
@@ -79,6 +80,7 @@ function begin({ label, input }: Kind) {
     pages,
     bands: chosenBands.value,
     finish: finish.value,
+    notes: hasNotes.value,
     date,
   })
 }
@@ -114,6 +116,9 @@ function begin({ label, input }: Kind) {
         >{{ band.name }}, {{ band.drawnAt }} px</ElCheckbox
       >
     </ElCheckboxGroup>
+    <ElCheckbox v-if="which !== 'this'" v-model="hasNotes"
+      >Notes in the PDF, numbered, with a legend</ElCheckbox
+    >
     <ul>
       <li v-for="kind in kinds" :key="kind.label">
         <div>

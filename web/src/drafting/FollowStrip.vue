@@ -32,8 +32,13 @@ const { following, wantsOne, original } = page
   padding: 8px 12px;
   background: var(--paper);
   border: 1px solid var(--ink);
+  width: max-content;
+  max-width: calc(100% - 24px);
   transform: translateX(-50%);
   white-space: nowrap;
+}
+.el-radio-group {
+  flex-wrap: nowrap;
 }
 .follow-strip b {
   max-width: 220px;

@@ -82,7 +82,7 @@ defineExpose({ focus: () => field.value?.focus() })
       @keydown.esc="field?.blur()"
     />
     <div class="ways">
-      <ElButton @click="emit('patterns')">Section patterns…</ElButton>
+      <ElButton @click="emit('patterns')">Patterns…</ElButton>
       <ElButton @click="emit('shared')">Shared…</ElButton>
     </div>
     <div class="items">

@@ -6,7 +6,7 @@ import type { Underlay } from '@nolvex/core/site/gridPlan'
 import PopPanel from '../forms/PopPanel.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
-import { OVERLAY_KEYS, useOverlays } from '../grid/useOverlays'
+import { OVERLAY_KEYS, TAGS, useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import { useDraftingPage } from './useDraftingPage'
@@ -14,10 +14,14 @@ import { useDraftingPage } from './useDraftingPage'
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
 const project = useProject()
-const { shown, rulers, snapping } = useOverlays()
+const { shown, tags, rulers, snapping } = useOverlays()
 const { chosen, choose, screens, frames, screen, frame, viewport } = useViewport()
 const names = Object.keys(OVERLAYS) as OverlayName[]
 const KINDS = { blocks: 'Other blocks', columns: 'Columns', rows: 'Rows', guides: 'Guides' } as const
+
+const WORDS = { copy: 'Real copy', placeholder: 'Placeholders of its length', lines: 'Lines' } as const
+const setWords = (words: keyof typeof WORDS | undefined) =>
+  project.setSite('Change what words stand', 'settings', 'site', ['words'], words)
 
 const screenChoices = computed(() =>
   Object.fromEntries(
@@ -72,6 +76,18 @@ const toggleFold = (key: string) =>
         >
         <ElCheckbox v-model="rulers">Rulers <kbd>U</kbd></ElCheckbox>
       </div>
+      <h3>On blocks</h3>
+      <div class="two">
+        <ElCheckbox v-for="({ words, key }, name) in TAGS" :key="name" v-model="tags[name]"
+          >{{ words }} <kbd>{{ key }}</kbd></ElCheckbox
+        >
+      </div>
+      <ChoiceField
+        label="Where words stand"
+        :value="project.site.records.settings.site.words ?? 'copy'"
+        :choices="WORDS"
+        @change="setWords"
+      />
       <h3>Screen and browser</h3>
       <ChoiceField label="Screen" :value="screen.key" :choices="screenChoices" @change="setScreen" />
       <ChoiceField

@@ -8,7 +8,6 @@ import type { Dressing } from '@nolvex/core/resolve/blockLayers'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { copyDresses, valuesOf } from '@nolvex/core/resolve/scope'
 import { contentOf, type ShownRow } from '@nolvex/core/resolve/shownContent'
-import { writtenValue } from '@nolvex/core/resolve/seriesRows'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import type { LaidOutPage } from './useLaidOutPage'
@@ -42,10 +41,9 @@ export function useWhoFollows(view: LaidOutPage, { selection }: Pick<Selection, 
   const following = computed(() => {
     if (row.value) {
       const { records } = collectionIn(project.around, row.value.collection) ?? {}
-      const [first] = records ? inOrder(Object.values(records.fields)) : []
-      const name = first && writtenValue(row.value.row.values?.[first.id])
+      const number = inOrder(Object.values(records?.rows ?? {})).indexOf(row.value.row) + 1
       const of = records?.settings.collection?.name
-      return { what: `Series of ${of ?? 'rows'}`, all: 'All rows', one: `Only ${name || 'this row'}` }
+      return { what: `Series of ${of ?? 'rows'}`, all: 'All rows', one: `Only row ${number}` }
     }
     if (!original.value) return undefined
     const { shared } = original.value

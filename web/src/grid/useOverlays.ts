@@ -15,6 +15,12 @@ export const OVERLAY_KEYS: Record<OverlayName, string> = {
   content: 'W',
 }
 
+/** What blocks can be tagged with, with the words for it and its key. */
+export const TAGS = {
+  notes: { words: 'Notes', key: 'N' },
+  content: { words: 'Content numbers', key: 'I' },
+} as const
+
 /** Which lines are laid over pages, here in this browser, and how they are drawn, in the project. */
 export const useOverlays = createSharedComposable(() => {
   const project = useProject()
@@ -23,6 +29,7 @@ export const useOverlays = createSharedComposable(() => {
     { columns: true, rows: false, baseline: false, guides: true, folds: false, content: false },
     { mergeDefaults: true },
   )
+  const tags = useLocalStorage('nolvex-tags', { notes: true, content: false }, { mergeDefaults: true })
   const rulers = useLocalStorage('nolvex-rulers', true)
   /** what dragged blocks snap to */
   const snapping = useLocalStorage(
@@ -36,8 +43,21 @@ export const useOverlays = createSharedComposable(() => {
     const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
     project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
   }
-  return { shown, rulers, snapping, looks, setLook }
+  return { shown, tags, rulers, snapping, looks, setLook }
 })
+
+/** Offers a command with its key for each of the tags. */
+export function offerTagCommands() {
+  const { tags } = useOverlays()
+  useCommands().offer(
+    Object.entries(TAGS).map(([name, { words, key }]) => ({
+      id: `tags-${name}`,
+      label: `Show or hide: ${words.toLowerCase()}`,
+      keys: [key],
+      run: () => (tags.value = { ...tags.value, [name]: !tags.value[name as keyof typeof TAGS] }),
+    })),
+  )
+}
 
 /** Offers a command with its key for each overlay. */
 export function offerOverlayCommands(names: OverlayName[]) {

@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import type { Page } from '@nolvex/core/site/page'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { useMap } from '../map/mapStore'
-import { useMapAnalysis } from '../map/useMapAnalysis'
+import { useReview } from '../review/useReview'
 import { useProject } from '../session/projectStore'
 
 interface ContentCount {
@@ -24,7 +24,7 @@ export interface LedgerRow {
 export function useLedgerRows() {
   const project = useProject()
   const map = useMap()
-  const { findings } = useMapAnalysis()
+  const { countByPage } = useReview()
 
   const content = computed(() => {
     const counts = new Map<string, ContentCount>()
@@ -39,19 +39,6 @@ export function useLedgerRows() {
     return counts
   })
 
-  const pageOf = ({ collection, id }: { collection: string; id: string }) => {
-    if (collection === 'pages') return id
-    return collection === 'items' ? project.content.records.items[id]?.page : undefined
-  }
-  const findingsOn = computed(() => {
-    const counts = new Map<string, number>()
-    for (const { place } of findings.value) {
-      const page = pageOf(place)
-      if (page) counts.set(page, (counts.get(page) ?? 0) + 1)
-    }
-    return counts
-  })
-
   return computed((): LedgerRow[] =>
     pagesInOrder(map.pages)
       .filter(({ page }) => page.kind !== 'external')
@@ -60,7 +47,7 @@ export function useLedgerRows() {
         page,
         depth,
         content: content.value.get(page.id) ?? { all: 0, final: 0, missing: 0 },
-        findings: findingsOn.value.get(page.id) ?? 0,
+        findings: countByPage.value.get(page.id) ?? 0,
       })),
   )
 }

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Stage } from '../stages/stages'
 import { useHandedOver } from '../handoff/useHandedOver'
+import { useReview } from '../review/useReview'
 import { useStages } from '../stages/useStages'
 import { useVersions } from '../versions/versionStore'
 import { useProject } from '../session/projectStore'
@@ -13,6 +14,7 @@ const route = useRoute()
 const { inProfile, drawable, done } = useStages()
 const store = useVersions()
 const { last } = useHandedOver()
+const { findings } = useReview()
 
 /** What is done of what is due: words, and a share from 0 to 1 for the mark. */
 function progress({ name }: Stage): { words: string; share: number } {
@@ -23,6 +25,10 @@ function progress({ name }: Stage): { words: string; share: number } {
   if (name === 'map') return { words: count === 1 ? '1 page' : `${count} pages`, share: count ? 1 : 0 }
   if (name === 'grid') return { words: `${Object.keys(project.site.records.bands).length} bands`, share: 1 }
   if (name === 'handoff') return { words: last.value ? 'handed over' : 'not yet', share: last.value ? 1 : 0 }
+  if (name === 'review') {
+    const found = findings.value.length
+    return { words: found ? `${found} found` : 'nothing found', share: found ? 0.5 : 1 }
+  }
   const ready = done(name)
   if (name === 'wireframe' || ready)
     return { words: `${ready} of ${count}`, share: count ? ready / count : 0 }

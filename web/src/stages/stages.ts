@@ -3,7 +3,7 @@ export interface Stage {
   name: string
   label: string
   /** route it opens */
-  route: 'map' | 'grid' | 'wireframe' | 'walkthrough' | 'handoff' | 'stage'
+  route: 'map' | 'grid' | 'wireframe' | 'review' | 'walkthrough' | 'handoff' | 'stage'
   promise?: { now: string; will: string[] }
 }
 
@@ -37,19 +37,7 @@ export const stages: Stage[] = [
       ],
     },
   },
-  {
-    name: 'review',
-    label: 'Review',
-    route: 'stage',
-    promise: {
-      now: 'Nothing is measured yet.',
-      will: [
-        'Measure spacing, alignment and hierarchy',
-        'List what is off, each with a fix',
-        'True up a page in one step',
-      ],
-    },
-  },
+  { name: 'review', label: 'Review', route: 'review' },
   { name: 'walkthrough', label: 'Walkthrough', route: 'walkthrough' },
   { name: 'handoff', label: 'Handoff', route: 'handoff' },
 ]

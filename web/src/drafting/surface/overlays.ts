@@ -3,6 +3,7 @@ import type { Placed } from '@nolvex/core/snap/drawnPage'
 import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
 import GuideLayer from '../guides/GuideLayer.vue'
+import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
 import HoveredOutline from './HoveredOutline.vue'
@@ -55,6 +56,7 @@ export const overlays: Overlay[] = [
     component: OverflowMarks,
     props: ({ zoom, preview }) => (preview ? undefined : { zoom }),
   },
+  { name: 'tags', component: BlockTags, props: ({ zoom, preview }) => (preview ? undefined : { zoom }) },
   {
     name: 'hovered',
     component: HoveredOutline,

@@ -1,0 +1,58 @@
+import type { Block } from '../../block/block'
+import { emptyContent } from '../../content/content'
+import type { DraftSources } from '../../draft/draftPage'
+import { PageLayouter, type PageLayout } from '../../layout/pageLayout'
+import type { BlockNode } from '../../resolve/node'
+import { contentIn, type PageSources } from '../../resolve/pageSources'
+import { bandsOf, PageResolver } from '../../resolve/resolvePage'
+import type { Band, Page } from '../../site/site'
+import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
+import type { FontLibrary } from '../../text/fontLibrary'
+import { usualEnvironment } from '../../units/environment'
+import { px } from '../../units/length'
+import type { FindingPlace } from '../finding'
+
+/** What the rules of drawings look at: a page at each band, laid out at the width the band is drawn at. */
+export interface DrawingFacts {
+  page: Page
+  sources: PageSources
+  /** the page's own blocks */
+  blocks: Record<string, Block>
+  bands: { band: Band; layout: PageLayout; drawn: DrawnPage }[]
+  /** what the map plans for the page */
+  plan: DraftSources
+  newId: () => string
+}
+
+/** Lays out what the rules share. @param name what the project is called */
+export function drawingFacts(
+  page: Page,
+  sources: PageSources,
+  name: string,
+  library: FontLibrary,
+  newId: () => string,
+): DrawingFacts {
+  const { site, style, around, drawing } = sources
+  const bands = bandsOf(site)
+  const { blocks } = drawing.records
+  const laid = bands.inOrder.map((band) => {
+    const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
+    const layout = new PageLayouter(library).layout(new PageResolver().resolve(sources, band.id), environment)
+    const drawn: DrawnPage = {
+      ...{ blocks, placed: placeBlocks(layout, {}), width: layout.width, height: layout.height },
+      ...{ at: { bands, band: band.id }, write: px, lines: { x: [], y: [] }, snapsToBlocks: false },
+    }
+    return { band, layout, drawn }
+  })
+  const plan = { site, style, content: contentIn(around) ?? emptyContent, name }
+  return { page, sources, blocks, bands: laid, plan, newId }
+}
+
+/** Where a finding on an instance leads: its block, or the copy on the page that shows it. */
+export function placeOf({ page }: DrawingFacts, { key, origin }: BlockNode, band?: string): FindingPlace {
+  const id = origin.document === page.id ? origin.record : key.split(/[-/]/)[0]
+  return { collection: 'blocks', id, page: page.id, band }
+}
+
+/** The name a page goes by in a finding. */
+export const titleOf = ({ page }: DrawingFacts): string => `“${page.title || 'Untitled'}”`

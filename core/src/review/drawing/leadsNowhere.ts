@@ -1,0 +1,49 @@
+import { kindOf, nameOf, type Block } from '../../block/block'
+import { valueAt } from '../../document/path'
+import type { StoredRecord } from '../../document/types'
+import { collectionIn } from '../../resolve/pageSources'
+import { titleOf, type DrawingFacts } from './drawingFacts'
+import type { DrawingRule } from './drawingRule'
+
+/** What blocks name that was deleted: pages, sections, menus, collections, shared blocks, requirements. */
+export const leadsNowhere: DrawingRule = {
+  id: 'leadsNowhere',
+  label: 'Names something that is gone',
+  why: 'A link, a menu, a series or a copy shows nothing where what it names was deleted.',
+  find: (facts) =>
+    Object.values(facts.blocks).flatMap((block) =>
+      goneFrom(facts, block).map((what) => ({
+        place: { collection: 'blocks' as const, id: block.id, page: facts.page.id },
+        says: `${nameOf(block)} on ${titleOf(facts)} names ${what} that was deleted.`,
+      })),
+    ),
+}
+
+function goneFrom({ sources }: DrawingFacts, block: Block): string[] {
+  const { pages, sections, menus, requirements } = sources.site.records
+  const isThere: Record<string, (id: string) => boolean> = {
+    page: (id) => id in pages,
+    section: (id) => id in sections,
+    menu: (id) => id in menus,
+    collection: (id) => collectionIn(sources.around, id) !== undefined,
+  }
+  const named = kindOf(block).particulars.flatMap(({ control: { type }, path }): [string, string][] => {
+    const value = valueAt(block as unknown as StoredRecord, path)
+    if (type === 'target' && typeof value === 'object' && value !== null && 'page' in value) {
+      const { page, section } = value as { page: string; section?: string }
+      return section === undefined
+        ? [['page', page]]
+        : [
+            ['page', page],
+            ['section', section],
+          ]
+    }
+    const isName = type === 'page' || type === 'menu' || type === 'collection'
+    return isName && typeof value === 'string' ? [[type, value]] : []
+  })
+  const gone = named.filter(([what, id]) => !isThere[what](id)).map(([what]) => `a ${what}`)
+  const shared = kindOf(block).expands === 'shared' ? String(block.data?.shared) : undefined
+  if (shared !== undefined && !(shared in sources.style.records.shared)) gone.push('a shared block')
+  if (block.requirement !== undefined && !(block.requirement in requirements)) gone.push('a requirement')
+  return gone
+}

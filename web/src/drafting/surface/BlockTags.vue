@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { contentNumber } from '@nolvex/core/content/content'
+import { eachBox } from '@nolvex/core/layout/pageLayout'
+import { pageNotes } from '@nolvex/core/paint/pageNotes'
+import { useOverlays } from '../../grid/useOverlays'
+import { useDraftingPage } from '../useDraftingPage'
+
+/** Numbers of notes at the corners of their blocks, and of the content items blocks show; what is missing is marked. */
+const props = defineProps<{ zoom: number }>()
+const page = useDraftingPage()
+const { tags } = useOverlays()
+
+interface Tag {
+  key: string
+  says: string
+  title: string
+  kind: 'note' | 'content' | 'missing'
+  style: Record<string, string>
+}
+const at = (x: number, y: number) => ({ left: `${x * props.zoom}px`, top: `${y * props.zoom}px` })
+
+const notes = computed((): Tag[] => {
+  const { value: layout } = page.layout
+  if (!layout || !tags.value.notes) return []
+  return pageNotes(layout).map(({ key, number, note, name, x, y }) => ({
+    key: `note ${key}`,
+    says: String(number),
+    title: note || name,
+    kind: 'note',
+    style: at(x, y),
+  }))
+})
+const items = computed((): Tag[] => {
+  const { value: layout } = page.layout
+  const found: Tag[] = []
+  if (layout)
+    eachBox(layout, ({ node, w }, x, y) => {
+      const { isMissing, told, key, isPart } = node
+      if (isPart || (!isMissing && (told?.item === undefined || !tags.value.content))) return
+      const number = told?.item === undefined ? '' : contentNumber(told.item)
+      found.push({
+        key: `item ${key}`,
+        says: isMissing ? `${number} missing`.trim() : number,
+        title: isMissing ? 'Its content is not there yet' : 'The content item it shows',
+        kind: isMissing ? 'missing' : 'content',
+        style: at(x + w, y),
+      })
+    })
+  return found
+})
+const all = computed(() => [...items.value, ...notes.value])
+</script>
+
+<template>
+  <span
+    v-for="tag in all"
+    :key="tag.key"
+    class="tag"
+    :class="tag.kind"
+    :title="tag.title"
+    :style="tag.style"
+    :data-tag="tag.kind"
+    >{{ tag.says }}</span
+  >
+</template>
+
+<style scoped>
+.tag {
+  position: absolute;
+  z-index: 1;
+  padding: 0 4px;
+  color: var(--paper);
+  font-weight: 600;
+  font-size: 11px;
+  line-height: 16px;
+  white-space: nowrap;
+  pointer-events: none;
+}
+.note {
+  min-width: 16px;
+  background: var(--ochre-text);
+  text-align: center;
+}
+.content,
+.missing {
+  transform: translateX(-100%);
+}
+.content {
+  background: var(--soft);
+}
+.missing {
+  background: var(--brick);
+}
+</style>

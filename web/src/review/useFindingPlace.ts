@@ -1,0 +1,28 @@
+import { useRouter } from 'vue-router'
+import type { Finding } from '@nolvex/core/review/finding'
+import { useMap } from '../map/mapStore'
+import { useProject } from '../session/projectStore'
+
+const VIEWS = { pages: 'tree', menus: 'menus', journeys: 'journeys', items: 'content' } as const
+
+/** Leads to what a finding is about: its place on the map, or its block on the page. */
+export function useFindingPlace() {
+  const project = useProject()
+  const map = useMap()
+  const router = useRouter()
+
+  return ({ place }: Finding) => {
+    const { collection, id, page, band } = place
+    if (collection === 'blocks') {
+      const query = { block: id, ...(band ? { band } : {}) }
+      return void router.push({ name: 'wireframe', params: { project: project.id, page }, query })
+    }
+    if (collection === 'pages') map.selected = id
+    if (collection === 'journeys') map.journey = id
+    void router.push({
+      name: 'map',
+      params: { project: project.id, view: VIEWS[collection] },
+      query: collection === 'items' ? { item: id } : {},
+    })
+  }
+}
