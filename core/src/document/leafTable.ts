@@ -63,6 +63,8 @@ function joined(a: LeafTable, b: LeafTable): LeafTable {
     }
     return { type: 'branch', keys }
   }
+  if (a.type === 'keyed' && b.type === 'keyed')
+    return { type: 'keyed', key: a.key, below: joined(a.below, b.below) }
   const schemas = [a, b].flatMap((one) => (one.type === 'leaf' ? [one.schema] : []))
   return {
     type: 'leaf',

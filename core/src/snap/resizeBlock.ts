@@ -47,7 +47,8 @@ export function resized(
   dy: number,
 ): { mark: Rect; operations: () => Operation[] } {
   const { page, own, parent } = resizing
-  const inGrid = x !== 0 && parent?.box.arrange === 'grid'
+  // Panes stand in parts of their block, whatever that says of how its children stand.
+  const inGrid = x !== 0 && parent?.box.arrange === 'grid' && parent.box.children.includes(own.box)
   const columns = inGrid ? byColumns(own, parent, x, dx) : undefined
   const rect: Rect = {
     ...(columns?.across ?? acrossPulled(resizing, x, dx)),

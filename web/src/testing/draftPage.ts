@@ -11,12 +11,12 @@ export { idOf, type Sketch }
 
 const PAGE = 'page000000000000'
 /** A page of these blocks, open in the drafting view's model at a width. */
-export async function draftPage(sketches: Sketch[], width = 1440) {
+export async function draftPage(sketches: Sketch[], width = 1440, more: Documents = {}) {
   const blocks = Object.fromEntries(blocksOf(sketches).map((block) => [block.id, block]))
   const drawing = { kind: 'drawing', id: PAGE, schema: drawingKind.schema, records: { blocks } }
   const pages = { [PAGE]: { id: PAGE, order: 'a0', title: 'Page' } }
   const site = { ...usualSite, records: { ...usualSite.records, pages } }
-  const open = await openProject({ site, [PAGE]: drawing } as unknown as Documents)
+  const open = await openProject({ site, [PAGE]: drawing, ...more } as unknown as Documents)
   const page = open.use(() => usePage(ref(PAGE)))
   await until(() => page.isReady.value, 'the fonts')
   page.width.value = width

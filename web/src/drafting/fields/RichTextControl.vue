@@ -8,8 +8,14 @@ import type { ControlProps } from './control'
 /** What a block says; it is written on the page itself. */
 const props = defineProps<ControlProps>()
 const page = useDraftingPage()
-const words = computed(() => plainText(props.state.value as RichText | undefined))
 const key = computed(() => (page.selection.value.length === 1 ? page.selection.value[0] : undefined))
+/** of a block alone, what it shows, wherever that comes from */
+const words = computed(() => {
+  const isOwn = key.value !== undefined && String(props.state.field.path) === 'text'
+  return plainText(
+    isOwn && key.value ? page.textOf(key.value).text : (props.state.value as RichText | undefined),
+  )
+})
 </script>
 
 <template>
