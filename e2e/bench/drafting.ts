@@ -34,7 +34,11 @@ export function draftingAndSketching() {
   const newId = () => `m${String(made++).padStart(15, '0')}`
   let parts: ChangePart[] = []
   const took = timed(() => {
-    const making = draftPages({ site, content: emptyContent, style: plainStyle, name: 'Bench' }, Object.values(pages), newId)
+    const making = draftPages(
+      { site, content: emptyContent, style: plainStyle, name: 'Bench' },
+      Object.values(pages),
+      newId,
+    )
     let step = making.next()
     while (!step.done) step = making.next()
     parts = step.value

@@ -3,12 +3,23 @@ import type { BlockKindName } from '@nolvex/core/block/kinds'
 import type { Block } from '@nolvex/core/block/block'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import type { Random } from './random'
+import { ROWS } from './randomRepeats'
 
 /** Kinds a random page is made of beside sections and boxes. */
 export const LEAVES = ['text', 'text', 'picture', 'button', 'link', 'line', 'list', 'icon', 'logo'] as const
-export const COMPOSED = ['field', 'choices', 'nav', 'breadcrumb', 'pages', 'table', 'media', 'map'] as const
+export const COMPOSED = [
+  'field',
+  'choices',
+  'nav',
+  'breadcrumb',
+  'pages',
+  'table',
+  'media',
+  'map',
+  'copy',
+] as const
 /** Kinds whose children stand in panes or as they do in a box. */
-export const HOLDERS = ['box', 'box', 'box', 'form', 'tabs', 'accordion', 'carousel'] as const
+export const HOLDERS = ['box', 'box', 'box', 'form', 'tabs', 'accordion', 'carousel', 'series'] as const
 
 const SIGN = iconFrom('arrow-right', [['path', { d: 'M5 12h14' }]])
 const MENU = 'menumain00000000'
@@ -38,6 +49,8 @@ export function randomData(
       return { data: { of: random.pick(['points', 'numbers', 'terms']) } }
     case 'icon':
       return { data: { icon: SIGN, size: random.maybe(0.5, () => count(8, 90)) } }
+    case 'series':
+      return { data: { collection: ROWS, most: random.maybe(0.3, () => count(1, 3)) } }
     case 'field':
       return {
         data: {

@@ -9,10 +9,12 @@ import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualBands, usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
+import type { SharedValue } from '@nolvex/core/style/shared'
 import type { Level, StyleDocument } from '@nolvex/core/style/style'
 import { px, type Unit, type WrittenLength } from '@nolvex/core/units/length'
 import type { Random } from './random'
 import { COMPOSED, HOLDERS, LEAVES, randomData, randomPlan } from './randomKinds'
+import { randomRows, randomShared, randomValues, ROW_FIELD, SHARED } from './randomRepeats'
 
 const WORDS =
   'ferry isle crossing timetable wind harbour day-return bikes well-known AV To pier, (slack) water “quay” fares: £12.50 09:40 non-refundable refund/exchange T. a I notice sailing Tansay Orrel Hask’s 35 min? yes! e-mail unforeseeable circumstances re-enter'.split(
@@ -66,16 +68,16 @@ const DRAWN = 'adrawing00000000'
 
 /** A random page, laid down as documents, to be laid out by the core and by the browser. */
 export function randomPage(random: Random): PageSources {
-  const maker = new PageMaker(random)
-  const drawing: DrawingDocument = {
-    kind: 'drawing',
-    id: DRAWN,
-    schema: 1,
-    records: { blocks: {} },
-  }
-  drawing.records.blocks = maker.blocks()
-  return { drawing, site: randomSite(random), style }
+  const original = new PageMaker(random, 'c', [])
+  const { shared, values, original: drawn } = randomShared(original.original(), original.root, random)
+  const blocks = new PageMaker(random, 'b', values).blocks()
+  const drawing: DrawingDocument = { kind: 'drawing', id: DRAWN, schema: 1, records: { blocks } }
+  const records = { ...style.records, shared: { [SHARED]: shared }, sharedValues: byId(values) }
+  const around = { ...drawn, ...randomRows(random, () => original.words(12)) }
+  return { drawing, site: randomSite(random), style: { ...style, records }, around }
 }
+
+const byId = <T extends { id: string }>(list: T[]) => Object.fromEntries(list.map((one) => [one.id, one]))
 
 /** The usual bands, some with unequal margins, fixed columns, or gutters at both sides of a column. */
 function randomSite(random: Random): SiteDocument {
@@ -102,16 +104,32 @@ class PageMaker {
   private made: Record<string, Block> = {}
   private count = 0
 
-  constructor(private random: Random) {}
+  /** @param letter ids begin with @param values what copies of the shared block may say otherwise; none: no copies */
+  constructor(
+    private random: Random,
+    private letter: string,
+    private values: SharedValue[],
+  ) {}
+
+  /** A box in a section, to be shared. */
+  original(): Record<string, Block> {
+    this.add('section', undefined, 3, ['box'])
+    return this.made
+  }
+
+  get root(): string {
+    return Object.values(this.made).find(({ kind }) => kind === 'box')?.id ?? ''
+  }
 
   blocks(): Record<string, Block> {
     for (let section = 0; section < this.random.int(1, 2); section++) this.add('section', undefined, 0)
     return this.made
   }
 
-  private add(kind: BlockKindName, parent: Block | undefined, depth: number) {
+  /** @param holds kinds of what stands in it; by chance where none are said */
+  private add(kind: BlockKindName, parent: Block | undefined, depth: number, holds?: BlockKindName[]) {
     const number = String(this.count++)
-    const id = `b${number.padStart(15, '0')}`
+    const id = `${this.letter}${number.padStart(15, '0')}`
     const { random } = this
     const block: Block = {
       id,
@@ -124,12 +142,14 @@ class PageMaker {
     }
     if (LEAVES.some((one) => one === kind))
       block.text = this.text(kind === 'text' || kind === 'list' ? 30 : 3)
+    if (kind === 'text' && random.chance(0.15)) block.content = { field: ROW_FIELD }
     Object.assign(
       block,
       randomData(kind, random, (most) => this.words(most)),
     )
     if (kind === 'nav' || kind === 'table') block.manner = this.manner(kind)
-    if (random.chance(0.3)) {
+    if (kind === 'copy') Object.assign(block, this.copy())
+    else if (random.chance(0.3)) {
       const band = random.pick([usualBands.narrow, usualBands.medium])
       block.at = {
         [band]: { arrange: this.arrange(kind), place: this.place(kind, parent), look: this.look(kind) },
@@ -140,11 +160,27 @@ class PageMaker {
     }
     this.made[id] = JSON.parse(JSON.stringify(block)) as Block
     if (kind !== 'section' && !HOLDERS.some((one) => one === kind)) return
+    if (holds) return holds.forEach((one) => this.add(one, block, depth + 1))
     const most = depth >= 4 ? 2 : 4
     for (let child = random.int(kind === 'section' ? 1 : 0, most); child > 0; child--) {
       const deeper = depth < 4 && random.chance(0.5)
-      const shallow = random.chance(0.25) ? COMPOSED : LEAVES
+      const shallow = random.chance(0.25) ? this.composed : LEAVES
       this.add(deeper ? random.pick(HOLDERS) : random.pick(shallow), block, depth + 1)
+    }
+  }
+
+  /** Nothing is a copy inside what is shared: it would show itself. */
+  private get composed(): readonly BlockKindName[] {
+    return this.values.length ? COMPOSED : COMPOSED.filter((kind) => kind !== 'copy')
+  }
+
+  private copy(): Partial<Block> {
+    const data = { shared: SHARED }
+    return {
+      arrange: undefined,
+      look: undefined,
+      data,
+      ...randomValues(this.values, this.random, () => this.words(8)),
     }
   }
 
@@ -152,7 +188,7 @@ class PageMaker {
     return kind === 'nav' ? this.random.pick(['open', 'button']) : this.random.pick(['rows', 'pairs'])
   }
 
-  private words(most: number): string {
+  words(most: number): string {
     return Array.from({ length: this.random.int(1, most) }, () => this.random.pick(WORDS)).join(' ')
   }
 
@@ -175,7 +211,7 @@ class PageMaker {
     }))
     if (kind === 'nav')
       return { padding, type: random.pick(['row', 'column'] as const), gap: this.length(30), wrap: true }
-    if (kind === 'carousel')
+    if (kind === 'carousel' || kind === 'series')
       return { padding, type: 'grid', tracks: random.int(1, 3), gap: this.length(30), align: 'stretch' }
     if (kind !== 'section' && kind !== 'box' && kind !== 'form') return { padding }
     const type = random.pick(['row', 'row', 'column', 'column', 'grid', 'grid', 'placed'] as const)

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { parseArgs } from 'node:util'
 import { readProject } from '@nolvex/core/formats/projectFile'
-import type { PageSources } from '@nolvex/core/resolve/resolvePage'
+import { pageDrawings, pageSources } from '@nolvex/core/resolve/pageSources'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 import { unzip } from '@nolvex/server/projects/unzip'
@@ -60,13 +60,10 @@ report()
 async function demoPages(): Promise<Subject[]> {
   const file = readFileSync(new URL('../../demo/skerrin-ferries.nolvex.zip', import.meta.url))
   const { documents } = readProject(await unzip(file))
-  const { site, style, ...others } = documents
-  return Object.values(others)
-    .filter(({ kind }) => kind === 'drawing')
-    .map((drawing) => ({
-      name: `demo ${drawing.id}`,
-      sources: { drawing, site, style } as unknown as PageSources,
-    }))
+  return pageDrawings(documents).map(({ id }) => ({
+    name: `demo ${id}`,
+    sources: pageSources(documents, id),
+  }))
 }
 
 function report() {
