@@ -13,7 +13,7 @@ import { signFor } from './draftIcons'
 import { guessPattern } from './guessPattern'
 import { guessSections, pagesBelowHome } from './guessSections'
 import { usualChoice, type Chosen, type Pattern } from './pattern'
-import { patternById } from './patterns'
+import { patternById, patterns } from './patterns'
 import { placePieces } from './placePieces'
 import { standIn, type ContentPart, type SectionContent } from './sectionContent'
 
@@ -47,11 +47,23 @@ export function planPage({ site }: DraftSources, page: Page): PlannedSection[] {
   const common = (end: 'top' | 'bottom') =>
     shown.filter((section) => !section.page && (section.common ?? 'top') === end).map(planned)
   const between = own.length ? own.map(planned) : guessSections(pages, page).map(guessed)
-  return [
+  const all = [
     ...orElse(common('top'), 'header', 'Header'),
     ...between,
     ...orElse(common('bottom'), 'footer', 'Footer'),
   ]
+  const { without = {} } = site.records.settings.site
+  return all.map((one) => buildable(one, without))
+}
+
+/** What the platform cannot build is drawn by the next pattern of its group that it can, else as words. */
+function buildable(planned: PlannedSection, without: Record<string, true>): PlannedSection {
+  const { pattern } = planned
+  if (!without[pattern.id]) return planned
+  const other =
+    patterns.find(({ id, group }) => group === pattern.group && !without[id]) ??
+    (patternById('words') as Pattern)
+  return { ...planned, pattern: other, chosen: usualChoice(other) }
 }
 
 /** Pages have a header and a footer though the map names none. */

@@ -9,6 +9,7 @@ import type { Finish, PictureAddress } from './finish'
 import { iconMarks } from './iconMarks'
 import { liveMarks } from './liveMarks'
 import { playMarks } from './playMarks'
+import { standInMap } from './standInMap'
 import { textMarks } from './textMarks'
 import { wordsAsLines } from './wordsAsLines'
 
@@ -112,7 +113,11 @@ export class PagePainter {
       case 'icon':
         return iconMarks(content, room.content, room.colour(look.colour, 'words'))
       case 'picture': {
-        const picture = this.finish.picture(room.content, look.pictureFit, this.pictureAddress(content))
+        const address = this.pictureAddress(content)
+        const isMap = content.plays === 'map' && !address
+        const picture = isMap
+          ? standInMap(content.alt, room.content)
+          : this.finish.picture(room.content, look.pictureFit, address)
         return content.plays ? [...picture, ...playMarks(content.plays, room.content)] : picture
       }
       default:

@@ -100,9 +100,9 @@ export function htmlFiles(input: PackInput): PackFile[] {
     }
   })
   const used = new Map(assets.map((asset) => [asset.id, asset]))
-  const picturePath = ({ asset, width, height }: ShownPicture) => {
-    const found = asset === undefined ? undefined : used.get(asset)
-    return found ? pathOf(found) : placeholderAddress(width, height)
+  const picturePath = (picture: ShownPicture) => {
+    const found = picture.asset === undefined ? undefined : used.get(picture.asset)
+    return found ? pathOf(found) : placeholderAddress(picture)
   }
   const fonts = shippedFonts().map(({ family, weight, italic }, index) => {
     return { family, weight, italic, address: `fonts/${FONT_FILES[index].name}` }

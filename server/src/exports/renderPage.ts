@@ -72,8 +72,7 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
     title,
     language: 'en',
     fonts: fontsOf(pages),
-    pictureAddress: ({ asset, width, height }) =>
-      (asset && pictures[asset]) || placeholderAddress(width, height),
+    pictureAddress: (picture) => (picture.asset && pictures[picture.asset]) || placeholderAddress(picture),
   })
 }
 

@@ -2,15 +2,18 @@
 import { ElButton, ElDialog, ElInput } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Block } from '@nolvex/core/block/block'
+import { inOrder } from '@nolvex/core/document/tree'
 import { contentFor } from '@nolvex/core/draft/draftPage'
 import { PATTERN_GROUPS, usualChoice, type Chosen, type Pattern } from '@nolvex/core/draft/pattern'
 import { patterns } from '@nolvex/core/draft/patterns'
 import { placePieces } from '@nolvex/core/draft/placePieces'
+import { copyBlocks } from '@nolvex/core/edit/blockChanges'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import type { Page } from '@nolvex/core/site/page'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import PatternParameters from './PatternParameters.vue'
+import PlatformLimits from './PlatformLimits.vue'
 import PatternPicture from './PatternPicture.vue'
 import { patternsFound } from './patternsFound'
 import { useDrafting } from './useDrafting'
@@ -47,10 +50,26 @@ function blocksOf(pattern: Pattern, choice: Chosen): Block[] {
 }
 /** Drawn once: ids are new each time. */
 const small = computed(() => new Map(patterns.map((one) => [one.id, blocksOf(one, usualChoice(one))])))
-const large = computed(() => blocksOf(looked.value, chosen.value))
+/** Patterns of the project's own, as they were kept. */
+const own = computed(() =>
+  inOrder(Object.values(project.style.records.patterns)).flatMap(({ id, name, root }) => {
+    const blocks = project.drawing(id)?.records.blocks
+    return blocks?.[root] ? [{ id, label: name, blocks: copyBlocks(blocks, [root], newId)[0] }] : []
+  }),
+)
+const ownLooked = ref<string>()
+const large = computed(
+  () => own.value.find(({ id }) => id === ownLooked.value)?.blocks ?? blocksOf(looked.value, chosen.value),
+)
+const title = computed(() => own.value.find(({ id }) => id === ownLooked.value)?.label ?? looked.value.label)
+function look(pattern: Pattern) {
+  looked.value = pattern
+  ownLooked.value = undefined
+}
+const isLimiting = ref(false)
 
 function put() {
-  emit('put', `Put ${looked.value.label.toLowerCase()}`, large.value)
+  emit('put', `Put ${title.value.toLowerCase()}`, large.value)
   open.value = false
 }
 </script>
@@ -61,6 +80,29 @@ function put() {
       <div class="list">
         <ElInput v-model="typed" aria-label="Find a pattern" placeholder="Find by word: hero, prices, faq…" />
         <p v-if="found.length === 0" class="soft">No pattern goes by that word.</p>
+        <section v-if="own.length && !typed">
+          <h3>Your own</h3>
+          <div class="cards">
+            <ElButton
+              v-for="one in own"
+              :key="one.id"
+              class="card"
+              :aria-pressed="one.id === ownLooked"
+              @click="ownLooked = one.id"
+              @dblclick="put"
+            >
+              <span class="picture">
+                <PatternPicture
+                  :blocks="one.blocks"
+                  :band="lead.id"
+                  :width="lead.drawnAt"
+                  :label="one.label"
+                />
+              </span>
+              <span dir="auto">{{ one.label }}</span>
+            </ElButton>
+          </div>
+        </section>
         <section v-for="{ label, list } in groups" :key="label">
           <h3>{{ label }}</h3>
           <div class="cards">
@@ -68,9 +110,9 @@ function put() {
               v-for="pattern in list"
               :key="pattern.id"
               class="card"
-              :aria-pressed="pattern === looked"
+              :aria-pressed="pattern === looked && !ownLooked"
               :data-pattern="pattern.id"
-              @click="looked = pattern"
+              @click="look(pattern)"
               @dblclick="put"
             >
               <span class="picture">
@@ -87,9 +129,12 @@ function put() {
         </section>
       </div>
       <div class="looked">
-        <h3>{{ looked.label }}</h3>
-        <p class="soft">Expects {{ looked.expects }}.</p>
-        <PatternParameters :pattern="looked" :chosen="chosen" @change="chosen = $event" />
+        <h3 dir="auto">{{ title }}</h3>
+        <p v-if="ownLooked" class="soft">A section of this project, put as it was kept.</p>
+        <template v-else>
+          <p class="soft">Expects {{ looked.expects }}.</p>
+          <PatternParameters :pattern="looked" :chosen="chosen" @change="chosen = $event" />
+        </template>
         <div class="bands">
           <figure
             v-for="band in [...bands.inOrder].reverse()"
@@ -100,14 +145,18 @@ function put() {
               :blocks="large"
               :band="band.id"
               :width="band.drawnAt"
-              :label="`${looked.label} at ${band.name}`"
+              :label="`${title} at ${band.name}`"
             />
             <figcaption class="soft">{{ band.name }}, {{ band.drawnAt }} px</figcaption>
           </figure>
         </div>
-        <ElButton type="primary" @click="put">Put it on the page</ElButton>
+        <div class="do">
+          <ElButton type="primary" @click="put">Put it on the page</ElButton>
+          <ElButton link @click="isLimiting = true">What the platform can build…</ElButton>
+        </div>
       </div>
     </div>
+    <PlatformLimits v-model="isLimiting" />
   </ElDialog>
 </template>
 
@@ -156,6 +205,11 @@ h3 {
   flex-direction: column;
   gap: 8px;
   min-height: 0;
+}
+.do {
+  display: flex;
+  gap: 12px;
+  align-items: center;
 }
 .bands {
   display: flex;

@@ -13,7 +13,10 @@ import PatternParameters from './PatternParameters.vue'
 /** The pattern a planned section is drawn by: guessed from its name, or chosen, with what can be chosen of it. */
 const props = defineProps<{ section: Section }>()
 const project = useProject()
-const choices = Object.fromEntries(patterns.map(({ id, label }) => [id, label]))
+const choices = computed(() => {
+  const { without = {} } = project.site.records.settings.site
+  return Object.fromEntries(patterns.filter(({ id }) => !without[id]).map(({ id, label }) => [id, label]))
+})
 
 const planned = computed(() => {
   const { pages, sections } = project.site.records
