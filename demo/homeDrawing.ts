@@ -2,6 +2,7 @@ import type { Block } from '@nolvex/core/block/block'
 import { usualBands } from '@nolvex/core/site/usualSite'
 import { plainLevel } from '@nolvex/core/block/textStyle'
 import { px } from '@nolvex/core/units/length'
+import { requirementId } from './skerrinPlan'
 import { sailingField, SAILINGS, type SailingField } from './skerrinRows'
 import { FOOTER, HEADER } from './sharedParts'
 
@@ -63,7 +64,13 @@ const hero: Draft = {
             look: { level: plainLevel('lead') },
           },
         ),
-        { kind: 'button', name: 'Find a sailing', text: words('Find a sailing'), place: { width: 'fit' } },
+        {
+          kind: 'button',
+          name: 'Find a sailing',
+          text: words('Find a sailing'),
+          place: { width: 'fit' },
+          note: 'Leads to the timetable with the isle chosen last, and with today.',
+        },
       ],
     },
     picture('Harbour picture', pictureIds.harbour, 'The morning boat leaving the harbour', {
@@ -119,6 +126,9 @@ const sailings: Draft = {
     {
       kind: 'series',
       name: 'Next sailings',
+      live: true,
+      note: 'The next four boats from the service, read anew each minute. Where none goes any more today, those of tomorrow.',
+      requirement: requirementId(1),
       data: { collection: SAILINGS, by: sailingField('leaves'), from: 3, most: 4 },
       arrange: { tracks: 4 },
       at: { [medium]: { arrange: { tracks: 2 } }, [narrow]: { arrange: { tracks: 1 } } },

@@ -178,7 +178,7 @@ refund.push(stop(1, 'refunds', refund[1].id))
 const dog = [stop(2, 'home')]
 dog.push(stop(2, 'bikes', dog[0].id))
 
-const requirements = [
+export const requirements = [
   {
     number: 1,
     text: 'Says before the fold whether boats sail today.',
@@ -326,3 +326,10 @@ export const contentItems: ContentItem[] = [
 
 /** The number given last; its item was taken out again. */
 export const lastNumber = 11
+
+/** The id of a requirement by its number. */
+export function requirementId(number: number): string {
+  const found = requirements.find((one) => one.number === number)
+  if (!found) throw new Error(`There is no requirement ${number}.`)
+  return found.id
+}

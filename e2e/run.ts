@@ -4,6 +4,7 @@ import type { Journey } from './journeys/journey'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
 import { draftSite } from './journeys/draftSite'
+import { everyKind } from './journeys/everyKind'
 import { exportedFits } from './journeys/exportedFits'
 import { exportedSite } from './journeys/exportedSite'
 import { fieldsAndKeys } from './journeys/fieldsAndKeys'
@@ -20,6 +21,8 @@ import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
 import { planByKeyboard } from './journeys/planByKeyboard'
 import { planSite } from './journeys/planSite'
+import { repeated } from './journeys/repeated'
+import { reviewed } from './journeys/reviewed'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { thinSlice } from './journeys/thinSlice'
@@ -44,6 +47,9 @@ const journeys: Journey[] = [
   exportedFits,
   exportedSite,
   draftSite,
+  everyKind,
+  repeated,
+  reviewed,
   fieldsAndKeys,
   foundGrid,
   gridsInChromium,

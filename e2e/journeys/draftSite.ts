@@ -42,6 +42,11 @@ export const draftSite: Journey = {
         if (!block.parent)
           expectTrue(sections[String(block.section)], `${String(block.name)} is a section of the map`)
     expectEqual(
+      Object.values(documents.style.records.shared).map(({ name }) => name),
+      ['Header', 'Footer'],
+      'what stands on all pages is shared',
+    )
+    expectEqual(
       Object.values(menus)
         .map(({ name }) => name)
         .sort(),
@@ -125,10 +130,11 @@ export const draftSite: Journey = {
     }
 
     async function drawings() {
-      const all = Object.values((await documentsOf(site, id)).documents)
-      return all.flatMap(({ records }) =>
-        records.blocks && Object.keys(records.blocks).length ? [records.blocks] : [],
-      )
+      const { documents: all } = await documentsOf(site, id)
+      return Object.keys(all.site.records.pages).flatMap((page) => {
+        const blocks = all[page]?.records.blocks ?? {}
+        return Object.keys(blocks).length ? [blocks] : []
+      })
     }
   },
 }

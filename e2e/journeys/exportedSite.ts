@@ -4,12 +4,13 @@ import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { By, Key } from 'selenium-webdriver'
-import { unzipSync } from 'fflate'
+import { strFromU8, unzipSync } from 'fflate'
 import { setViewport } from '../browser'
 import { expectEqual, expectTrue } from '../expect'
 import { axeFindings } from './axeFindings'
 import { exported } from './exported'
 import type { Journey } from './journey'
+import { cssErrors, htmlErrors } from './validated'
 
 const DEMO = 'skerrinferries00'
 const WIDTHS = [320, 390, 834, 1440, 1920]
@@ -29,7 +30,11 @@ export const exportedSite: Journey = {
       }
       const pages = Object.keys(files).filter((path) => path.endsWith('.html'))
       expectEqual(pages.length, 16, 'a file a page')
-      for (const path of pages) await fits(path)
+      for (const path of pages) {
+        await fits(path)
+        expectEqual(await htmlErrors(strFromU8(files[path])), [], `${path} is valid HTML`)
+      }
+      expectEqual(cssErrors(strFromU8(files['styles.css'])), [], 'the style sheet is valid CSS')
       await menuByKey()
       await questionsAndLinks()
       await pdf()
@@ -92,16 +97,19 @@ export const exportedSite: Journey = {
       const bytes = await exported(site, DEMO, {
         ...pack,
         file: 'pdf',
-        pages: ['pagefares0000000', 'pagehelp00000000'],
+        pages: ['pagefares0000000', 'pagehelp00000000', 'pagehome00000000'],
       })
       const path = join(folder, 'pack.pdf')
       writeFileSync(path, bytes)
       const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' })
-      for (const words of ['Contents', 'What a crossing costs', 'Asked most', '/fares', 'Narrow, 390 px'])
+      for (const words of [
+        ...['Contents', 'What a crossing costs', 'Asked most', '/fares', 'Narrow, 390 px'],
+        ...['Notes', 'The next four boats from the service', 'R-1 Says before the fold', 'developer'],
+      ])
         expectTrue(text.includes(words), `the pack says “${words}”`)
       const info = execFileSync('pdfinfo', [path], { encoding: 'utf8' })
       const sheets = Number(/Pages:\s+(\d+)/.exec(info)?.[1])
-      expectTrue(sheets >= 2 + 6, `contents, map and six sheets: ${sheets}`)
+      expectTrue(sheets >= 2 + 9, `contents, map and nine sheets: ${sheets}`)
       const fonts = execFileSync('pdffonts', [path], { encoding: 'utf8' })
       expectTrue(
         fonts

@@ -28,6 +28,9 @@ useEventListener(
 function isTyping(event: KeyboardEvent): boolean {
   const { target } = event
   if (!(target instanceof HTMLElement)) return false
+  // A tick or a choice takes the keys it is turned by, and no others.
+  if (target instanceof HTMLInputElement && /^(?:radio|checkbox)$/.test(target.type))
+    return event.key === ' ' || event.key.startsWith('Arrow')
   const isField = target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
   return isField && !((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k')
 }

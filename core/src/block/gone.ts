@@ -7,6 +7,7 @@ const INSIDE = { top: px(12), right: px(16), bottom: px(12), left: px(16) }
 
 /** What is drawn in place of a block whose source was deleted: it is seen, and a finding leads to it. */
 export const gone = (says: string): Primitive => ({
+  isGone: true,
   content: {
     type: 'blocks',
     holds: [

@@ -71,6 +71,8 @@ export interface Primitive {
   /** its element, where what it is made of asks for another than the block's */
   tag?: Tag
   attributes?: ElementAttributes
+  /** whether something it names was deleted */
+  isGone?: boolean
 }
 
 /** A primitive that stands in a block beside or around its children: its name tells it from its siblings. */

@@ -33,6 +33,10 @@ export function hrefOf(to: Target | undefined, site: SiteFacts): string | undefi
   return page !== undefined && anchor ? `${page}#${anchor}` : page
 }
 
+/** Whether the page a target names was deleted. */
+export const isGone = (to: Target | undefined, site: SiteFacts): boolean =>
+  to !== undefined && 'page' in to && site.pageAddress(to.page) === undefined
+
 export const targetField: Field = {
   group: 'leads',
   label: 'to',

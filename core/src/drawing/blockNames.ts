@@ -11,10 +11,14 @@ const [LONGEST_SECTION, LONGEST_WORDS] = [30, 40]
 const inReadingOrder = (blocks: Blocks): Block[] =>
   treeInOrder(childrenByParent(blocks)).map(({ record }) => record)
 
-/** Names for the blocks of a drawing that have none: what they are and where, each another than all there are. */
+/**
+ * Names for the blocks of a drawing that have none: what they are and where, each another than all there are. Copies are
+ * called as what they follow.
+ */
 export function namesForUnnamed(blocks: Blocks): Map<string, string> {
   const taken = namesIn(blocks)
-  const nameless = inReadingOrder(blocks).filter(({ name }) => !name)
+  const isNameless = (block: Block) => !block.name && kindOf(block).expands !== 'shared'
+  const nameless = inReadingOrder(blocks).filter(isNameless)
   return new Map(nameless.map((block) => [block.id, freeName(suggested(blocks, block), taken)]))
 }
 

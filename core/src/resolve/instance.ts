@@ -109,6 +109,7 @@ export class InstanceMaker {
     const told = toldBy(block, shown)
     if (told) node.told = told
     if (shown.room) node.room = shown.room
+    if (primitive.isGone) node.isGone = true
     return node
   }
 

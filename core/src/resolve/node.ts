@@ -149,6 +149,8 @@ export interface BlockNode {
   /** the copy whose own blocks stand in it */
   room?: Origin
   told?: Told
+  /** something it names was deleted */
+  isGone?: true
 }
 
 /** A page at one band: its sections in reading order. */

@@ -72,6 +72,8 @@ export const underlaySchema = leaf(
     height: z.number().min(1).max(100_000),
     /** opacity, % */
     strength: z.int().min(5).max(100),
+    /** whether it lies beside the page instead */
+    isBeside: z.boolean().optional(),
   }),
 )
 

@@ -7,15 +7,18 @@ import type { BlockKindName } from '@nolvex/core/block/kinds'
 import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
+import FilePick from '../forms/FilePick.vue'
 import LineInput from '../forms/LineInput.vue'
 import CopyParticulars from '../shared/CopyParticulars.vue'
 import SelectField from '../forms/SelectField.vue'
+import { useProject } from '../session/projectStore'
 import { useFields, type FieldState } from './fields/useFields'
 import LeafRow from './LeafRow.vue'
 import { useDraftingPage } from './useDraftingPage'
 
 const emit = defineEmits<{
   loose: []
+  fill: [files: File[]]
   pictures: [files: File[], block: string | undefined, path: string[]]
 }>()
 const page = useDraftingPage()
@@ -46,6 +49,21 @@ const shown = computed(() =>
   }),
 )
 
+const project = useProject()
+/** For a section of the page: which one of the map it is. */
+const onMap = computed(() => {
+  if (!one.value || one.value.parent) return ''
+  const section = project.site.records.sections[one.value.section ?? '']
+  if (!section) return 'No section of the map'
+  const common = section.page ? '' : ', common to all pages'
+  return `On the map: ${section.name || 'Untitled'}${common}`
+})
+/** Its series takes files: rows, lines for a text that is selected, pictures for the rows. */
+const isInSeries = computed(() => {
+  for (let here = one.value; here; here = here.parent ? page.blocks.value[here.parent] : undefined)
+    if (kindOf(here).expands === 'rows') return true
+  return false
+})
 const isCopy = computed(() => one.value !== undefined && kindOf(one.value).expands === 'shared')
 
 const title = computed(() => {
@@ -98,6 +116,7 @@ function rename(name: string) {
         <span v-else class="soft">{{ title }}</span>
         <span v-if="!page.isLead.value" class="soft">at {{ page.band.value.name }}</span>
       </div>
+      <p v-if="onMap" class="soft">{{ onMap }}</p>
       <TroubleNote :says="trouble" />
       <CopyParticulars v-if="one && isCopy" :copy="one" @loose="emit('loose')" @trouble="trouble = $event" />
       <section v-for="{ group, states, more } in shown" :key="group">
@@ -112,6 +131,13 @@ function rename(name: string) {
         />
         <ElButton v-if="more" class="more" link @click="opened.push(group)">{{ more }} more</ElButton>
       </section>
+      <FilePick
+        v-if="isInSeries"
+        words="Fill the series from a file…"
+        accept=".csv,.tsv,.txt,image/*"
+        several
+        @files="emit('fill', $event)"
+      />
       <SeenBy v-if="one" :drawing="page.drawing.value" :block="one.id" />
       <p v-if="!page.isLead.value" class="note">
         What you change here holds for {{ page.band.value.name }}. <b>≠</b> marks what differs.

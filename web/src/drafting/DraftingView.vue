@@ -25,17 +25,20 @@ import GuidePanel from './guides/GuidePanel.vue'
 import { useGuideCommands } from './guides/useGuideCommands'
 import { offerOverlayCommands, offerTagCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
+import { useMap } from '../map/mapStore'
 import { useViewport } from '../screens/useViewport'
 import NameDialog from '../shared/NameDialog.vue'
 import SharedDialog from '../shared/SharedDialog.vue'
 import { useSharedCommands } from '../shared/useSharedCommands'
 import { useBlockCommands } from './useBlockCommands'
 import { draftingPage, usePage } from './usePage'
+import { useSeriesFill } from './useSeriesFill'
 import WidthRail from './WidthRail.vue'
 
 const route = useRoute()
 const router = useRouter()
 const project = useProject()
+const map = useMap()
 const isExporting = ref(false)
 const isCompared = ref(false)
 const isOnPatterns = ref(false)
@@ -64,6 +67,10 @@ const page = usePage(pageId)
 provide(draftingPage, page)
 const { put, insert } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
+const series = useSeriesFill(page)
+/** what became of files that were dropped */
+const told = ref('')
+watch(pageId, () => (told.value = ''))
 const { asked, named, cutLoose } = useSharedCommands(page)
 const suggested = computed(() =>
   page.selection.value.length === 1 ? page.nameOf(page.selection.value[0]) : '',
@@ -95,12 +102,24 @@ useCommands().offer([
     run: () => (isOnPatterns.value = true),
   },
   {
+    id: 'on-map',
+    label: 'Show the page on the map',
+    keys: ['O'],
+    run: showOnMap,
+  },
+  {
     id: 'frame',
     label: 'Show or hide the browser frame',
     keys: ['M'],
     run: () => choose({ isFramed: !shownIn.value.isFramed }),
   },
 ])
+
+/** Shows the page, or a section of it, where it stands on the map. */
+function showOnMap() {
+  map.selected = pageId.value
+  void router.push({ name: 'map', params: { project: project.id, view: 'tree' } })
+}
 
 const putPattern = (label: string, blocks: Block[]) => insert(label, [blocks])
 
@@ -128,9 +147,17 @@ async function open(id: string) {
   ;(document.activeElement as HTMLElement | null)?.blur()
 }
 
+async function fillSeries(files: File[]) {
+  told.value = await series.fill(files, page.records.value[0])
+}
+
 /** Adds picture files: the first to the picture block they were meant for, others as new blocks. */
 async function addPictures(files: File[], block: string | undefined, leaf?: string[]) {
   trouble.value = ''
+  if (!leaf && series.takes(files, block)) {
+    told.value = await series.fill(files, block)
+    return
+  }
   for (const [index, file] of files.entries()) {
     try {
       const { id: asset, width, height } = await api.addPicture(project.id, file)
@@ -161,7 +188,9 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           :choices="pageChoices"
           @change="$event && open($event)"
         />
-        <span class="soft">{{ page.band.value.name }} band</span>
+        <span class="soft"
+          >{{ page.band.value.name }} band · <ElButton link @click="showOnMap">on the map</ElButton></span
+        >
       </div>
       <WidthRail />
       <div class="tools">
@@ -173,6 +202,10 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       </div>
     </div>
     <TroubleNote class="trouble" :says="trouble || page.trouble.value" closable @close="closeTrouble" />
+    <p v-if="told" class="told" role="status">
+      {{ told }}
+      <ElButton link @click="told = ''">Close</ElButton>
+    </p>
     <ElSplitter class="middle">
       <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
         <div class="left">
@@ -202,7 +235,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
         </div>
       </ElSplitterPanel>
       <ElSplitterPanel v-model:size="panels.right" :min="panels.right ? 232 : 0" :max="480" collapsible>
-        <BlockParticulars @pictures="addPictures" @loose="cutLoose" />
+        <BlockParticulars @fill="fillSeries" @pictures="addPictures" @loose="cutLoose" />
       </ElSplitterPanel>
     </ElSplitter>
     <MeasureStrip />
@@ -272,6 +305,12 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
 }
 .trouble {
   flex: none;
+}
+.told {
+  flex: none;
+  margin: 0;
+  padding: 6px 16px;
+  background: var(--pine-tint);
 }
 .loading {
   flex: 1;

@@ -82,6 +82,7 @@ const state = computed((): SurfaceState => ({
   preview: preview.value,
   pulled: pulled.value,
   edited: editing.value === undefined ? undefined : placed.value.get(editing.value),
+  scales: page.scalePoints.value && { isBeside: underlay.value?.isBeside ?? false },
   original: page.original.value && placed.value.get(page.original.value.key),
 }))
 const laidOver = computed(() =>
@@ -175,9 +176,19 @@ watch(framed, scrolled, { flush: 'post' })
               role="img"
               :aria-label="`The page at ${page.width.value} px`"
             >
-              <UnderlayPicture v-if="underlay" :underlay="underlay" />
+              <UnderlayPicture v-if="underlay && !underlay.isBeside" :underlay="underlay" />
               <PageDrawing v-if="shown" :layout="shown" v-bind="drawn" />
               <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
+            </svg>
+            <svg
+              v-if="underlay?.isBeside"
+              class="drawing beside"
+              :width="pageWidth"
+              :height="pageHeight"
+              :style="{ transform: `scale(${zoom})` }"
+              aria-hidden="true"
+            >
+              <UnderlayPicture :underlay="underlay" />
             </svg>
             <div v-if="placed.size === 0 && !preview" class="empty">
               <slot name="empty" />
@@ -264,6 +275,9 @@ figcaption {
   left: 0;
   transform-origin: 0 0;
   pointer-events: none;
+}
+.drawing.beside {
+  left: calc(100% + 12px);
 }
 .empty {
   position: absolute;

@@ -2,14 +2,17 @@
 import { ElButton, ElCheckbox, ElCollapse, ElCollapseItem } from 'element-plus'
 import { computed } from 'vue'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
-import type { Underlay } from '@nolvex/core/site/gridPlan'
 import PopPanel from '../forms/PopPanel.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
+import FilePick from '../forms/FilePick.vue'
+import TroubleNote from '../forms/TroubleNote.vue'
 import { OVERLAY_KEYS, TAGS, useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
+import { PICTURE_TYPES } from '../pictures/pictureTypes'
 import { useDraftingPage } from './useDraftingPage'
+import { useUnderlay } from './useUnderlay'
 
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
@@ -43,20 +46,16 @@ function setFramed(isFramed: boolean) {
   choose({ isFramed })
   if (isFramed) fit()
 }
-const underlay = computed(() => project.site.records.pages[page.page.value]?.underlay)
-function setUnderlay(change: Partial<Underlay>) {
-  if (!underlay.value) return
-  const next = { ...underlay.value, ...change }
-  project.setSite('Change the picture under the drawing', 'pages', page.page.value, ['underlay'], next)
-}
+const scan = useUnderlay(page)
+const { underlay } = scan
 /** Makes the picture as wide as typed, its height with it. */
 function widen(px: number | undefined) {
   if (!underlay.value || px === undefined || px < 1 || px > 20_000) return
   const height = Math.min(100_000, Math.max(1, (underlay.value.height * px) / underlay.value.width))
-  setUnderlay({ width: px, height })
+  scan.change({ width: px, height })
 }
 const strengthen = (percent: number | undefined) =>
-  percent !== undefined && setUnderlay({ strength: Math.min(100, Math.max(5, Math.round(percent))) })
+  percent !== undefined && scan.change({ strength: Math.min(100, Math.max(5, Math.round(percent))) })
 
 const toggleFold = (key: string) =>
   choose({
@@ -120,21 +119,26 @@ const toggleFold = (key: string) =>
           >
         </ElCollapseItem>
       </ElCollapse>
+      <h3>Picture under the drawing</h3>
       <template v-if="underlay">
-        <h3>Picture under the drawing</h3>
         <div class="four">
-          <FigureField label="left" :value="underlay.x" @change="setUnderlay({ x: $event ?? 0 })" />
-          <FigureField label="top" :value="underlay.y" @change="setUnderlay({ y: $event ?? 0 })" />
+          <FigureField label="left" :value="underlay.x" @change="scan.change({ x: $event ?? 0 })" />
+          <FigureField label="top" :value="underlay.y" @change="scan.change({ y: $event ?? 0 })" />
           <FigureField label="wide" :value="underlay.width" @change="widen" />
           <FigureField label="strength, %" :value="underlay.strength" @change="strengthen" />
         </div>
-        <ElButton
-          link
-          @click="project.setSite('Take the picture away', 'pages', page.page.value, ['underlay'], undefined)"
+        <ElCheckbox
+          :model-value="underlay.isBeside ?? false"
+          @change="scan.change({ isBeside: ($event as boolean) || undefined })"
+          >Beside the page</ElCheckbox
         >
-          Take it away
-        </ElButton>
+        <div class="acts">
+          <ElButton @click="scan.beginScaling">Scale by two points…</ElButton>
+          <ElButton link @click="scan.takeAway">Take it away</ElButton>
+        </div>
       </template>
+      <FilePick v-else words="Lay a scan under the page…" :accept="PICTURE_TYPES" @files="scan.lay" />
+      <TroubleNote :says="scan.trouble.value" />
       <h3>Blocks snap to</h3>
       <div class="two">
         <ElCheckbox v-for="(words, kind) in KINDS" :key="kind" v-model="snapping[kind]">{{
@@ -155,6 +159,10 @@ const toggleFold = (key: string) =>
 .four {
   display: grid;
   grid-template-columns: repeat(4, 1fr);
+  gap: 6px;
+}
+.acts {
+  display: flex;
   gap: 6px;
 }
 .two {

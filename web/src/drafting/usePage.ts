@@ -23,6 +23,8 @@ export function usePage(page: Ref<string>) {
   const selection = useSelection(view)
   const { at, isLead, blocks, placed, document } = view
   const follows = useWhoFollows(view, selection)
+  /** points of the picture under the page that are chosen to scale it by; nothing while it is not scaled */
+  const scalePoints = ref<{ x: number; y: number }[]>()
   /** why the last change was not made */
   const trouble = ref('')
   watch([page, selection.selection], () => (trouble.value = ''))
@@ -97,7 +99,7 @@ export function usePage(page: Ref<string>) {
   }
 
   return {
-    ...{ ...view, ...selection, ...follows, trouble },
+    ...{ ...view, ...selection, ...follows, trouble, scalePoints },
     ...{ change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
   }
 }

@@ -1,4 +1,4 @@
-import { computed, ref, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { kindOf, type Block } from '@nolvex/core/block/block'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { ChangePart, Operation } from '@nolvex/core/document/types'
@@ -36,6 +36,12 @@ export function useWhoFollows(view: LaidOutPage, { selection }: Pick<Selection, 
   }
   const row = computed(() => (selection.value.length ? rowOf(selection.value[0]) : undefined))
   const isOne = computed(() => wantsOne.value && Boolean(row.value ?? original.value))
+
+  /** Where something else is repeated, changes go to all of it again. */
+  watch(
+    () => row.value?.collection ?? original.value?.key,
+    () => (wantsOne.value = false),
+  )
 
   /** In words: what follows, and what the one alone is called. */
   const following = computed(() => {

@@ -1,10 +1,14 @@
+import { useRouter } from 'vue-router'
 import { useCommands } from '../commands/commandStore'
+import { useProject } from '../session/projectStore'
 import { useMap } from './mapStore'
 import type { PageChanges } from './usePageChanges'
 
 /** Commands on pages, alike in the tree and in the table. */
 export function usePageCommands(changes: PageChanges) {
   const map = useMap()
+  const project = useProject()
+  const router = useRouter()
   const hasSelection = () => map.selected !== undefined && map.pages[map.selected] !== undefined
   useCommands().offer([
     {
@@ -18,6 +22,13 @@ export function usePageCommands(changes: PageChanges) {
       label: 'Add a page below the selected one',
       keys: ['Shift+Enter', 'Insert'],
       run: () => changes.add('below'),
+    },
+    {
+      id: 'page-draw',
+      label: 'Open the drawing of the page',
+      keys: ['O'],
+      run: () => void router.push({ name: 'wireframe', params: { project: project.id, page: map.selected } }),
+      enabled: hasSelection,
     },
     {
       id: 'page-rename',

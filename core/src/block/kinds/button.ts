@@ -7,7 +7,7 @@ import { LABELLED, labelled, labelledData } from '../labelled'
 import { lookFields } from '../looks'
 import { placeFields } from '../place'
 import { saysField, says } from '../saysField'
-import { hrefOf, targetField, targetSchema } from '../target'
+import { hrefOf, isGone, targetField, targetSchema } from '../target'
 
 const INK = { hex: '#2b3532' }
 const edge = { width: px(1), line: 'solid' as const, colour: INK }
@@ -50,7 +50,8 @@ export const button = defineKind({
   anatomy: ({ text, data: { to, ...sign }, site }) => {
     if (!to) return { content: labelled(text, sign, 'by itself'), attributes: { type: 'button' } }
     const href = hrefOf(to, site)
-    return { content: labelled(text, sign, 'in a row'), tag: 'a', attributes: href ? { href } : {} }
+    const attributes = href ? { href } : {}
+    return { content: labelled(text, sign, 'in a row'), tag: 'a', attributes, isGone: isGone(to, site) }
   },
   particulars: [
     saysField,

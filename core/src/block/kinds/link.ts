@@ -6,7 +6,7 @@ import { LABELLED, labelled, labelledData } from '../labelled'
 import { lookFields } from '../looks'
 import { placeFields } from '../place'
 import { saysField, says } from '../saysField'
-import { hrefOf, targetField, targetSchema } from '../target'
+import { hrefOf, isGone, targetField, targetSchema } from '../target'
 
 export const link = defineKind({
   kind: 'link',
@@ -23,7 +23,7 @@ export const link = defineKind({
   },
   anatomy: ({ text, data: { to, ...sign }, site }) => {
     const href = hrefOf(to, site)
-    return { content: labelled(text, sign), attributes: href ? { href } : {} }
+    return { content: labelled(text, sign), attributes: href ? { href } : {}, isGone: isGone(to, site) }
   },
   particulars: [
     saysField,

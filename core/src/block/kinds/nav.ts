@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { idSchema } from '../../document/ids'
 import { px } from '../../units/length'
 import { paddingFields } from '../arrange'
+import { gone } from '../gone'
 import { defineKind } from '../kind'
 import { lookFields } from '../looks'
 import { menuLines } from '../menuParts'
@@ -43,6 +44,7 @@ export const nav = defineKind({
     manner: 'open',
   },
   anatomy: ({ key, data, arrange, manner, site }) => {
+    if (data.menu && !site.menu(data.menu)) return gone('This menu is gone')
     const lines = data.menu ? (site.menu(data.menu) ?? []) : site.pagesBelow(data.below)
     const label = data.label ?? (data.menu ? 'Menu' : 'In this part')
     const levels: Varying = { arrange: COLUMN, ...FIT }

@@ -2,9 +2,10 @@
 import { ChevronDown, ChevronRight } from '@lucide/vue'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
-import { kindOf } from '@nolvex/core/block/block'
+import { kindOf, type Block } from '@nolvex/core/block/block'
 import { plainText } from '@nolvex/core/document/richText'
 import { cutText } from '@nolvex/core/text/cutText'
+import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
 import { outlineStep } from './outlineKeys'
 import { outlineRows, rangeOf } from './outlineRows'
@@ -12,6 +13,7 @@ import { useOutlineDrag } from './useOutlineDrag'
 
 /** The page in reading order, section by section; what is not shown at this width keeps its place. */
 const page = useDraftingPage()
+const project = useProject()
 const { firstOf, records, select, toggle, blocks, at } = page
 const list = ref<HTMLElement>()
 const folded = ref<ReadonlySet<string>>(new Set())
@@ -41,8 +43,11 @@ const LONGEST_NAME = 60
 function called(id: string): string {
   const block = blocks.value[id]
   const words = cutText(plainText(block.text).replace(/\s+/g, ' ').trim(), LONGEST_NAME)
-  return block.name ?? (words || kindOf(block).label)
+  return block.name ?? (words || sharedName(block) || kindOf(block).label)
 }
+
+/** A copy is called as what it follows. */
+const sharedName = ({ data }: Block) => project.style.records.shared[String(data?.shared)]?.name
 
 function fold(id: string, isFolded: boolean) {
   const next = new Set(folded.value)

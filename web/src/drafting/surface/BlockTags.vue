@@ -36,14 +36,18 @@ const items = computed((): Tag[] => {
   const found: Tag[] = []
   if (layout)
     eachBox(layout, ({ node, w }, x, y) => {
-      const { isMissing, told, key, isPart } = node
-      if (isPart || (!isMissing && (told?.item === undefined || !tags.value.content))) return
+      const { isMissing, isGone, told, key, isPart } = node
+      if (isPart || (!isMissing && !isGone && (told?.item === undefined || !tags.value.content))) return
       const number = told?.item === undefined ? '' : contentNumber(told.item)
       found.push({
         key: `item ${key}`,
-        says: isMissing ? `${number} missing`.trim() : number,
-        title: isMissing ? 'Its content is not there yet' : 'The content item it shows',
-        kind: isMissing ? 'missing' : 'content',
+        says: isGone ? 'gone' : isMissing ? `${number} missing`.trim() : number,
+        title: isGone
+          ? 'What it names was deleted'
+          : isMissing
+            ? 'Its content is not there yet'
+            : 'The content item it shows',
+        kind: isMissing || isGone ? 'missing' : 'content',
         style: at(x + w, y),
       })
     })

@@ -10,6 +10,7 @@ import HoveredOutline from './HoveredOutline.vue'
 import OriginalVeil from './OriginalVeil.vue'
 import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
+import ScalePoints from './ScalePoints.vue'
 import SelectionOutlines from './SelectionOutlines.vue'
 import TextEditor from './TextEditor.vue'
 
@@ -24,6 +25,8 @@ export interface SurfaceState {
   preview: Preview | undefined
   pulled: { axis: 'x' | 'y'; at: number } | undefined
   edited: Placed | undefined
+  /** the picture under the page is scaled by two points of it */
+  scales: { isBeside: boolean } | undefined
   /** the copy whose original is edited in place of the page */
   original: Placed | undefined
 }
@@ -82,6 +85,11 @@ export const overlays: Overlay[] = [
     name: 'drop preview',
     component: DropPreview,
     props: ({ zoom, preview }) => preview && { ...preview, zoom },
+  },
+  {
+    name: 'scale points',
+    component: ScalePoints,
+    props: ({ zoom, scales }) => scales && { zoom, isBeside: scales.isBeside },
   },
   {
     name: 'text editor',
