@@ -30,10 +30,23 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `document.querySelector('input[value=sketch]').click()`,
   ],
   [
+    'narrow',
+    `${DEMO}/wireframe/pagetansay000000`,
+    '.drawing g',
+    `document.querySelector('input[value=plain]').click(); dispatchEvent(new KeyboardEvent('keydown', { key: '1' }))`,
+  ],
+  [
+    'series',
+    `${DEMO}/wireframe/pagehome00000000`,
+    '.drawing g',
+    `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Sailing') && b.textContent.includes('box')).click()`,
+  ],
+  ['review', `${DEMO}/review`, 'main.review section'],
+  [
     'patterns',
     `${DEMO}/wireframe/pagefares0000000`,
     '.drawing g',
-    `[...document.querySelectorAll('.patterns')][0].click()`,
+    `[...document.querySelectorAll('.ways button')][0].click()`,
   ],
   ['walkthrough', `${DEMO}/walkthrough`, '.window.loaded'],
   ['handoff', `${DEMO}/handoff`, '.handoff section'],
@@ -48,7 +61,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 ]
 
 /** Views the docs show no picture of. */
-const UNPICTURED = ['coming', 'map-findings', 'grid-found']
+const UNPICTURED = ['coming', 'map-findings', 'map-table', 'map-journeys', 'grid-found', 'grid-sizing']
 
 /** Every main view passes axe without a serious finding, logs no error, and can be pictured for the docs. */
 export const looksAndAccess: Journey = {

@@ -148,6 +148,7 @@ export function spotBeside(
     if (!refusesParent(parent, made)) return spotAfter(blocks, here.id, at)
   }
   if (standsOnPage(made)) return { parent: null, index: children(null).length }
-  const last = children(null).at(-1)
+  // A page often ends with a copy, which holds nothing of the page's own.
+  const last = children(null).findLast(({ id }) => !refusesParent(blocks[id], made))
   return last && { parent: last.id, index: children(last.id).length }
 }
