@@ -10,7 +10,7 @@ import { menusInOrder } from '@nolvex/core/site/menuChanges'
 import type { Section, SiteDocument } from '@nolvex/core/site/site'
 import { skerrinCopy, type DemoSection } from './skerrinCopy'
 import { pageId } from './skerrinPages'
-import { isleField, isleRow, ISLES } from './skerrinRows'
+import { isleField, isleRow, ISLES, noticeField, NOTICES } from './skerrinRows'
 import { FOOTER, HEADER, NAME } from './sharedParts'
 
 let made = 0
@@ -56,6 +56,16 @@ function drawn(
 
 /** Pictures, tables and words of a section as its copy has them. */
 function withData(block: Block, own: DemoSection, pictures: string[]): Block {
+  if (own.ofNotices && block.kind === 'series')
+    return {
+      ...block,
+      data: { ...block.data, collection: NOTICES, by: noticeField('date'), isBackwards: true },
+    }
+  const notice = own.ofNotices?.[block.text?.[0]?.insert ?? '']
+  if (notice) {
+    const { text, ...silent } = block
+    return { ...silent, content: { field: noticeField(notice) } }
+  }
   const field = own.ofIsle?.fields[block.text?.[0]?.insert ?? '']
   if (own.ofIsle && field) {
     const { text, ...silent } = block

@@ -1,5 +1,5 @@
 import { pictureIds } from './homeDrawing'
-import type { IsleField } from './skerrinRows'
+import type { IsleField, NoticeField } from './skerrinRows'
 
 /** What a section of the demo says: by which pattern it is drawn, and its copy. */
 export interface DemoSection {
@@ -19,6 +19,8 @@ export interface DemoSection {
   instead?: Record<string, string>
   /** words that come from the row of an isle, by the words that stand in for them */
   ofIsle?: { name: string; fields: Record<string, IsleField> }
+  /** words that come from each row of the notices, by the words that stand in for them */
+  ofNotices?: Record<string, NoticeField>
   /** rows of its table */
   cells?: string[][]
 }
@@ -309,17 +311,12 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       chosen: { count: 3 },
       heading: 'What is different today',
       text: '',
-      parts: [
-        ['Pier works at Tansay', 'From Monday boats land at the old quay. Eleven steps, with a rail.'],
-        [
-          'Winter timetable',
-          'It begins on 1 November. The last boat from Orrel then leaves at half past four.',
-        ],
-        [
-          'Boat in the yard',
-          'The small boat is being painted. The 14:30 is taken by the freight boat, with benches.',
-        ],
-      ],
+      parts: [['Title of a notice', 'What changes, from when, and what to do.']],
+      ofNotices: {
+        'Day and month': 'date',
+        'Title of a notice': 'title',
+        'What changes, from when, and what to do.': 'text',
+      },
     },
     Planned: {
       pattern: 'sign-up',

@@ -2,14 +2,16 @@ import { collectionKind, type CollectionDocument } from '@nolvex/core/content/co
 import { fieldsOf, fillFromTable } from '@nolvex/core/content/collectionChanges'
 import type { Records } from '@nolvex/core/document/types'
 import { inOrder } from '@nolvex/core/document/tree'
-import { isles, sailings } from '@nolvex/server/contentService/ferryLists'
+import { isles, notices, sailings } from '@nolvex/server/contentService/ferryLists'
 
 /** The demo's collections, filled as the content service would fill them. */
 export const SAILINGS = 'collectionsail00'
 export const ISLES = 'collectionisles0'
+export const NOTICES = 'collectionnotes0'
 
 export type SailingField = keyof (typeof sailings)[number]
 export type IsleField = keyof (typeof isles)[number]
+export type NoticeField = keyof (typeof notices)[number]
 
 function filled(id: string, name: string, service: string, rows: object[]): CollectionDocument {
   const collection = {
@@ -31,8 +33,9 @@ function filled(id: string, name: string, service: string, rows: object[]): Coll
 export const collections = [
   filled(ISLES, 'Isles', 'isles', isles),
   filled(SAILINGS, 'Sailings', 'sailings', sailings),
+  filled(NOTICES, 'Notices', 'notices', notices),
 ]
-const [islesFilled, sailingsFilled] = collections
+const [islesFilled, sailingsFilled, noticesFilled] = collections
 
 const fieldNamed = (collection: CollectionDocument, name: string): string => {
   const found = fieldsOf(collection).find((field) => field.name === name)
@@ -40,6 +43,7 @@ const fieldNamed = (collection: CollectionDocument, name: string): string => {
   return found.id
 }
 export const sailingField = (name: SailingField) => fieldNamed(sailingsFilled, name)
+export const noticeField = (name: NoticeField) => fieldNamed(noticesFilled, name)
 export const isleField = (name: IsleField) => fieldNamed(islesFilled, name)
 
 /** The row of an isle by its name. */

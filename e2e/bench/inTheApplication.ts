@@ -7,6 +7,7 @@ import { firstLoad, particularsShown } from './controls'
 import { pulledThroughWidths } from './gridFigures'
 import { mapOnScreen } from './mapOf2000'
 import { median, p95 } from './timing'
+import { wireframes } from './wireframes'
 
 const PROJECT = 'emptyproject0000'
 const PAGE = 'benchpage0000000'
@@ -31,6 +32,7 @@ export async function inTheApplication(): Promise<void> {
       await dragged(person, site)
       await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)
+      await wireframes(person, site, commit)
     } finally {
       await close()
       await site.stop()
@@ -38,7 +40,7 @@ export async function inTheApplication(): Promise<void> {
   })
 }
 
-async function commit(site: Site, id: string, parts: object[]): Promise<void> {
+async function commit(site: Site, id: string, parts: object[], project = PROJECT): Promise<void> {
   const change = { id, client: 'benchclient00000', base: 0, label: 'bench', parts }
   const init = {
     method: 'POST',
@@ -46,7 +48,7 @@ async function commit(site: Site, id: string, parts: object[]): Promise<void> {
     body: JSON.stringify(change),
   }
   const { outcomes } = await site.ask<{ outcomes: { reason: string }[] }>(
-    `/api/projects/${PROJECT}/changes`,
+    `/api/projects/${project}/changes`,
     init,
   )
   if (outcomes.length) throw new Error(outcomes[0].reason)

@@ -19,6 +19,8 @@ export type FieldControl =
   | { type: 'collection' }
   /** a field of the collection the block repeats its blocks over */
   | { type: 'rowField' }
+  /** fields of the collection the block lists, in their order */
+  | { type: 'rowFields' }
   /** where words or a picture come from */
   | { type: 'content' }
   /** words to whoever reads the drawing */

@@ -81,6 +81,8 @@ export interface BlockKind<Name extends string, Data> {
   takesBlocks: boolean | ((data: Partial<Data>) => boolean)
   /** what stands in its place: blocks that are shared, or its own once for each row of a collection */
   expands?: 'shared' | 'rows'
+  /** whether it may list the rows of a collection as its cells */
+  listsRows?: true
   /** whether its children stand in panes, of which some may be shut */
   hasPanes?: true
   /** whether it keeps to the band's margins where it has no padding of its own at its sides */

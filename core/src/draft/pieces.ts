@@ -48,6 +48,17 @@ export const tracks = (
   holds: holds.map((one) => ({ ...one, place: { ...one.place, column: { span: 1 } } })),
 })
 
+/** One block repeated over the rows of a collection, as many beside one another as tracks are said. */
+export const series = (
+  name: string,
+  repeated: Piece,
+  most: number,
+  by: Parameters<typeof tracks>[2],
+): Piece => {
+  const { arrange, medium, narrow, holds } = tracks(name, [repeated], by)
+  return { kind: 'series', name, columns: { wide: 'all' }, data: { most }, arrange, medium, narrow, holds }
+}
+
 export const heading = (level: 1 | 2 | 3 | 4, words: string, more: Partial<Piece> = {}): Piece => ({
   kind: 'text',
   tag: `h${level}`,

@@ -193,12 +193,21 @@ describe('a series', () => {
     expect(found.filter(({ name }) => name === 'isle').map(({ look }) => look.opacity)).toEqual([1, 0.5, 1])
   })
 
-  test('stands there once, to be drawn on, where its collection is gone or empty', () => {
+  test('stands there a few times, to be drawn on, where its collection is gone or empty', () => {
     const lost = sourcesOf(repeated())
-    const [text] = all(resolvePage(lost, wide).children).filter(({ name }) => name === 'isle')
+    const texts = all(resolvePage(lost, wide).children).filter(({ name }) => name === 'isle')
+    const [text] = texts
+    expect(texts).toHaveLength(3)
     expect(words(text.content)).toMatch(/^Text to come/)
     expect(text.isMissing).toBe(true)
   })
+})
+
+test('a table lists the rows of a collection, with the fields that are chosen', () => {
+  const table = (data: object) =>
+    saying(withIsles([main, block('list', 'table', 'main', { data: { collection: isles.id, ...data } })]))
+  expect(table({})).toEqual(['Name', 'People', 'Orrel', '120', 'Hask', '9', 'Tansay'])
+  expect(table({ fields: [id('people')], most: 2 })).toEqual(['People', '120', '9'])
 })
 
 describe('content that stands elsewhere', () => {

@@ -15,7 +15,8 @@ import type { BlockNode, PageNode } from './node'
 import { collectionIn, drawingIn, type PageSources } from './pageSources'
 import { copyDresses, dressingOf, valuesOf, type CopyScope, type Scope } from './scope'
 import { seriesRows, type RowChoice } from './seriesRows'
-import { contentOf, isMissing, withContent, type WordsShown } from './shownContent'
+import { contentOf, isMissing, withContent, type ShownRow, type WordsShown } from './shownContent'
+import { withRows } from './shownRows'
 import { StyleTokens } from './styleTokens'
 
 export type { PageSources } from './pageSources'
@@ -26,6 +27,8 @@ export function bandsOf(site: SiteDocument): Bands<Band> {
 }
 
 const WHITE = '#ffffff'
+/** Rows a series shows before it has any. */
+const BLANK_ROWS = 3
 
 /** An instance with what it was made from; it holds while these are the same objects. */
 interface Made {
@@ -131,13 +134,17 @@ export class PageResolver {
     const { dresses = [], copy } = shown.dressing ?? {}
     const dressed = dresses.length ? dressedBlock(block, { dresses }) : block
     const found = dressed.content && contentOf(dressed, known.around, scope.rows.at(-1))
+    const listed = kindOf(block).listsRows
+      ? collectionIn(known.around, String(dressed.data?.collection))
+      : undefined
     const worn = dresses.map(({ values }) => values)
     const source =
       found && (found.type === 'item' ? found.item : found.type === 'field' ? found.row : found.type)
-    const from = [block, ...worn, copy, source]
+    const from = [block, ...worn, copy, source, listed]
     const made = known.made.get(shown.key)
     if (made && sameElements(made.from, from) && sameElements(made.children, children)) return made.node
-    const saying = found || known.words === 'placeholder' ? withContent(dressed, found, known.words) : dressed
+    const filled = listed ? withRows(dressed, listed) : dressed
+    const saying = found || known.words === 'placeholder' ? withContent(filled, found, known.words) : filled
     const node = known.maker.instance(saying, children, {
       ...shown,
       isMissing: found ? isMissing(dressed, found) : false,
@@ -153,13 +160,16 @@ export class PageResolver {
     const choice = (block.data ?? {}) as RowChoice & { collection?: string }
     const collection = choice.collection && collectionIn(known.around, choice.collection)
     const rows = collection ? seriesRows(collection, choice) : []
-    // Without rows what is repeated stands there once, to be drawn on.
-    if (!collection || rows.length === 0) return this.nodesBelow(block.id, scope, known, touched)
-    return rows.flatMap((row) => {
-      const prefix = `${scope.prefix}${block.id}-${row.id}-`
-      const inRow = { ...scope, prefix, rows: [...scope.rows, { collection: collection.id, row }] }
+    const repeated = (turn: string, own: ShownRow[]) => {
+      const inRow = { ...scope, prefix: `${scope.prefix}${block.id}-${turn}-`, rows: [...scope.rows, ...own] }
       return this.nodesBelow(block.id, inRow, known, touched)
-    })
+    }
+    // Without rows what is repeated stands there a few times, to be drawn on.
+    if (!collection || rows.length === 0)
+      return Array.from({ length: choice.most ?? BLANK_ROWS }, (_, index) =>
+        repeated(String(index), []),
+      ).flat()
+    return rows.flatMap((row) => repeated(row.id, [{ collection: collection.id, row }]))
   }
 
   /** What a copy shows in its place: the root of what is shared, placed as the copy says. Nothing where it is gone. */
@@ -244,7 +254,10 @@ function showingOthers(blocks: Record<string, Block>): string[] {
     return false
   }
   return Object.values(blocks)
-    .filter((block) => kindOf(block).expands || block.content || inSeries(block))
+    .filter((block) => {
+      const { expands, listsRows } = kindOf(block)
+      return expands || listsRows || block.content || inSeries(block)
+    })
     .map(({ id }) => id)
 }
 

@@ -92,4 +92,8 @@ export const migrations: { name: string; up: string }[] = [
       create index jobs_by_result on jobs (result) where result is not null;
     `,
   },
+  {
+    name: '004-progress-of-exports',
+    up: `alter table jobs add column progress real not null default 0;`,
+  },
 ]

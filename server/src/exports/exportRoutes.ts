@@ -139,10 +139,11 @@ function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: 
   return { name: `${pathFromTitle(title) || 'page'}${size}.${ending}`, type }
 }
 
-const described = ({ id, input, state, error }: JobRow) => ({
+const described = ({ id, input, state, error, progress }: JobRow) => ({
   id,
   ...input,
   state,
+  progress,
   error: error ?? undefined,
 })
 

@@ -80,6 +80,8 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare state: CreationOptional<JobState>
   declare error: CreationOptional<string | null>
   declare result: CreationOptional<string | null>
+  /** how far it has come, 0 to 1 */
+  declare progress: CreationOptional<number>
   /** how often it was begun; one that ends its server each time is not tried for ever */
   declare attempts: CreationOptional<number>
   declare finishedAt: CreationOptional<Date | null>
@@ -96,6 +98,7 @@ export function defineJobs(sequelize: Sequelize) {
       state: { ...text(), defaultValue: 'waiting' },
       error: DataTypes.TEXT,
       result: DataTypes.TEXT,
+      progress: { type: DataTypes.REAL, allowNull: false, defaultValue: 0 },
       attempts: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
       finishedAt: DataTypes.DATE,
     },

@@ -17,6 +17,7 @@ import { JobRow, type JobState } from './jobModel'
 import { packInto, picturesOn } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
+import { progressIn } from './progress'
 import { assetsInto, documentsInto } from './sourceFiles'
 
 /** Exports that run at a time. */
@@ -130,7 +131,7 @@ export class JobRunner {
   private render(job: JobRow): Promise<string> {
     return inWorkFolder(async (folder) => {
       const stop = new AbortController()
-      const looking = setInterval(() => void this.renew(job.id, stop), LOOK_MS)
+      const looking = setInterval(() => void this.renew(job.id, folder, stop), LOOK_MS)
       try {
         const input = await this.inputOf(job, folder)
         await this.children.run('render', folder, input, LIMITS, stop.signal)
@@ -141,13 +142,17 @@ export class JobRunner {
     })
   }
 
-  /** Renews a lease; a job that no longer runs was cancelled, or its project deleted, and is stopped. */
-  private async renew(id: string, stop: AbortController) {
+  /**
+   * Renews a lease and says how far the job has come; one that no longer runs was cancelled, or its project deleted, and
+   * is stopped.
+   */
+  private async renew(id: string, folder: string, stop: AbortController) {
+    const progress = await progressIn(folder)
     const renewed = await this.sequelize
       .query(
-        `update jobs set leased_until = now() + make_interval(secs => ${LEASE_S})
+        `update jobs set leased_until = now() + make_interval(secs => ${LEASE_S}), progress = :progress
          where id = :id and state = 'running' returning id`,
-        { replacements: { id }, type: QueryTypes.SELECT },
+        { replacements: { id, progress }, type: QueryTypes.SELECT },
       )
       .catch(() => undefined)
     if (renewed?.length === 0) stop.abort()

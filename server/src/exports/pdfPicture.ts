@@ -34,7 +34,7 @@ interface PdfStream {
 }
 
 /** Pixels for each unit of what is drawn as pixels: PDF has no filters. */
-const FILTERED_SCALE = 3
+const FILTERED_SCALE = 2
 
 /** Pictures as one PDF, a page each, with its fonts embedded; words stay words. */
 export function picturesPdf(pictures: Picture[], title: string): Promise<Uint8Array> {

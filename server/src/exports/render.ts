@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { pageSources, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { unpackDocuments } from '../documents/packing'
 import type { ExportInput } from './jobModel'
+import { progressInto } from './progress'
 import type { GridInput } from './renderGrid'
 
 /** A picture of a project, as it lies in the folder. */
@@ -44,7 +45,10 @@ async function rendered(
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
     case 'pack': {
       const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
-      return (await import('./renderPack')).renderPack({ ...wanted, title, documents, assets })
+      return (await import('./renderPack')).renderPack(
+        { ...wanted, title, documents, assets },
+        progressInto(folder),
+      )
     }
     default: {
       const { renderPage } = await import('./renderPage')

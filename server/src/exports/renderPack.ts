@@ -24,6 +24,7 @@ import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
 import type { PackExport } from './jobModel'
 import { picturesPdf } from './pdfPicture'
 import { placeholderAddress } from './placeholderAddress'
+import type { Progress } from './progress'
 import { stylesFor } from './sheetFiles'
 import { svgToPng } from './svgToPng'
 
@@ -42,16 +43,19 @@ export interface PackInput extends PackExport {
 }
 
 /** Several pages as one file: their HTML with working links, pictures of them, or a PDF with its contents. */
-export async function renderPack(input: PackInput): Promise<Uint8Array> {
+export async function renderPack(input: PackInput, tell: Progress = () => {}): Promise<Uint8Array> {
   switch (input.file) {
     case 'html':
-      return zipSync(filesIn(htmlFiles(input)), { level: 6 })
+      return zipSync(filesIn(htmlFiles(input, tell)), { level: 6 })
     case 'pdf':
-      return picturesPdf(sheetsOf(input), input.title)
+      return picturesPdf(sheetsOf(input, tell), input.title)
     default:
-      return zipSync(filesIn(pictureFiles(input)), { level: input.file === 'svg' ? 6 : 0 })
+      return zipSync(filesIn(pictureFiles(input, tell)), { level: input.file === 'svg' ? 6 : 0 })
   }
 }
+
+/** Of the work on a pack, so much is laying pages out and painting them; the rest is writing files. */
+const PAINTING = 0.7
 
 /** A file of a pack: its path in the folder, and what is in it. */
 export interface PackFile {
@@ -84,13 +88,15 @@ const ENDINGS: Record<string, string> = {
 const pathOf = ({ id, type }: PackAsset) => `pictures/${id}.${ENDINGS[type] ?? 'bin'}`
 
 /** HTML of the pages, their style sheet, and the fonts and pictures they use, each once. */
-export function htmlFiles(input: PackInput): PackFile[] {
+export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile[] {
   const { documents, assets } = input
   const site = siteIn(documents)
   const { inOrder, lead } = bandsOf(site)
   const addresses = pageAddresses(site.records.pages)
   const isGrey = input.finish === 'plain' && isPlainStyle(documents.style as unknown as StyleDocument)
-  const pages = pagesDrawn(input).map((page): SitePage => {
+  const wanted = pagesDrawn(input)
+  const pages = wanted.map((page, index): SitePage => {
+    tell((PAINTING * index) / wanted.length)
     const resolved = resolveAllBands(pageSources(documents, page.id))
     return {
       id: page.id,
@@ -123,7 +129,7 @@ const FONT_FILES = fontCatalogue.map((font, index) => ({
 }))
 
 /** Each page at each band as it is painted. */
-function paintedPages(input: PackInput): PackPage[] {
+function paintedPages(input: PackInput, tell: Progress): PackPage[] {
   const { documents, assets } = input
   const site = siteIn(documents)
   const library = shippedFontLibrary()
@@ -132,8 +138,11 @@ function paintedPages(input: PackInput): PackPage[] {
   const data = new Map(
     assets.map(({ id, type, bytes }) => [id, `data:${type};base64,${Buffer.from(bytes).toString('base64')}`]),
   )
-  return pagesDrawn(input).flatMap((page) =>
-    bandsWanted(input).map((band): PackPage => {
+  const pages = pagesDrawn(input)
+  const bands = bandsWanted(input)
+  return pages.flatMap((page, index) =>
+    bands.map((band, at): PackPage => {
+      tell((PAINTING * (index + at / bands.length)) / pages.length)
       const resolved = resolvePage(pageSources(documents, page.id), band.id)
       const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
       const layout = new PageLayouter(library).layout(resolved, environment)
@@ -157,9 +166,11 @@ const notesTold = ({ records }: SiteDocument, layout: PageLayout): ToldNote[] =>
   })
 
 /** A picture of each page at each band. */
-export function pictureFiles(input: PackInput): PackFile[] {
+export function pictureFiles(input: PackInput, tell: Progress = () => {}): PackFile[] {
   const taken = new Set<string>()
-  return paintedPages(input).map(({ title, width, picture }) => {
+  const painted = paintedPages(input, tell)
+  return painted.map(({ title, width, picture }, index) => {
+    tell(PAINTING + ((1 - PAINTING) * index) / painted.length)
     const base = `${pathFromTitle(title) || 'page'}-${width}`
     let name = base
     for (let count = 2; taken.has(name); count++) name = `${base}-${count}`
@@ -171,7 +182,7 @@ export function pictureFiles(input: PackInput): PackFile[] {
 }
 
 /** The sheets of a PDF: contents, the map, then page by page. */
-function sheetsOf(input: PackInput) {
+function sheetsOf(input: PackInput, tell: Progress) {
   const { title, date, finish, documents } = input
   const map = {
     title,
@@ -183,5 +194,5 @@ function sheetsOf(input: PackInput) {
     menus: true,
   } as const
   const before = mapSheets(siteIn(documents).records, shippedFontLibrary(), { ...map, paper: 'A3' })
-  return packSheets(paintedPages(input), shippedFontLibrary(), { title, date, finish, before })
+  return packSheets(paintedPages(input, tell), shippedFontLibrary(), { title, date, finish, before })
 }

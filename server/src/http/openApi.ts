@@ -16,6 +16,7 @@ const project = z.object({
 const job = z.object({
   id: z.string(),
   state: z.enum(['waiting', 'running', 'done', 'failed', 'cancelled']),
+  progress: z.number(),
   error: z.string().optional(),
 })
 

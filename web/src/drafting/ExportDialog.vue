@@ -135,7 +135,8 @@ function begin({ label, input }: Kind) {
       </li>
     </ul>
     <p v-if="running" role="status">
-      Making the {{ running.label }}… <ElButton link @click="cancel">Cancel</ElButton>
+      Making the {{ running.label }}…{{ running.percent ? ` ${running.percent} %` : '' }}
+      <ElButton link @click="cancel">Cancel</ElButton>
     </p>
     <p v-if="isNothing" class="soft">Choose a page and a band.</p>
     <TroubleNote :says="trouble" />

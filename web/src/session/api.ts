@@ -35,6 +35,8 @@ export interface ListedAsset extends Asset {
 export interface ExportJob {
   id: string
   state: 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'
+  /** 0 to 1 */
+  progress: number
   error?: string
 }
 

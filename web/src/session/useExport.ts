@@ -7,7 +7,7 @@ const POLL_MS = 200
 /** An export the server makes: begun, watched, taken when it is done, or stopped. */
 export function useExport() {
   const project = useProject()
-  const running = ref<{ label: string; job?: string }>()
+  const running = ref<{ label: string; job?: string; percent?: number }>()
   const trouble = ref('')
   let gone = false
 
@@ -20,6 +20,7 @@ export function useExport() {
       while (!gone && (job.state === 'waiting' || job.state === 'running')) {
         await new Promise((resolve) => setTimeout(resolve, POLL_MS))
         job = await api.exportJob(project.id, job.id)
+        running.value = { label, job: job.id, percent: Math.round(100 * job.progress) }
       }
       if (job.state === 'failed') trouble.value = job.error ?? 'The export failed.'
       if (job.state === 'done') download(`/api/projects/${project.id}/exports/${job.id}/file`)

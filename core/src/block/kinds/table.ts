@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idSchema } from '../../document/ids'
 import { leaf } from '../../document/leafTable'
 import { px } from '../../units/length'
 import { paddingFields } from '../arrange'
@@ -17,6 +18,10 @@ const schema = z.strictObject({
   caption: z.string().max(500).optional(),
   /** rows of cells, the first of which heads the columns */
   cells: leaf(z.array(z.array(cell).max(40)).max(500)).optional(),
+  /** a collection whose rows it lists in their place, and which of its fields */
+  collection: idSchema.optional(),
+  fields: leaf(z.array(idSchema).max(40)).optional(),
+  most: z.int().min(1).max(500).optional(),
 })
 
 const EXAMPLE = [
@@ -34,6 +39,7 @@ export const table = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  listsRows: true,
   values: {
     arrange: { type: 'column', align: 'stretch' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },
@@ -54,7 +60,33 @@ export const table = defineKind({
     }
   },
   particulars: [
-    { group: 'shows', label: 'rows', path: ['data', 'cells'], control: { type: 'cells' } },
+    {
+      group: 'shows',
+      label: 'rows',
+      path: ['data', 'cells'],
+      control: { type: 'cells' },
+      when: ({ value }) => value(['data', 'collection']) === undefined,
+    },
+    {
+      group: 'shows',
+      label: 'rows of',
+      path: ['data', 'collection'],
+      control: { type: 'collection' },
+    },
+    {
+      group: 'shows',
+      label: 'columns',
+      path: ['data', 'fields'],
+      control: { type: 'rowFields' },
+      when: ({ value }) => value(['data', 'collection']) !== undefined,
+    },
+    {
+      group: 'shows',
+      label: 'at most',
+      path: ['data', 'most'],
+      control: { type: 'number', least: 1, most: 500, step: 1, absent: 12 },
+      when: ({ value }) => value(['data', 'collection']) !== undefined,
+    },
     { group: 'says', label: 'caption', path: ['data', 'caption'], control: { type: 'words', most: 500 } },
     {
       group: 'arranges',

@@ -1,30 +1,29 @@
-import { count, type Pattern } from '../pattern'
-import { beside, column, heading, LINE_ABOVE, link, opening, section, small, text, tracks } from '../pieces'
 import { px } from '../../units/length'
+import { count, type Pattern } from '../pattern'
+import { beside, column, heading, LINE_ABOVE, link, opening, section, series, small, text } from '../pieces'
 import { partsOf } from '../sectionContent'
 
-/** What is new, the newest first. */
+/** What is new, the newest first: one block that is repeated over the rows of a collection. */
 export const latest: Pattern = {
   id: 'latest',
   label: 'Latest',
   group: 'many',
   also: 'news notices posts blog events dates new recent journal sailings today',
-  expects: 'a row of a collection each: a date, a title, a sentence',
+  expects: 'a collection, whose rows have a date, a title and a sentence',
   parameters: [count('count', 'Of them', 3, 1, 12)],
   make: (content, { count: many }) => {
-    const parts = partsOf(content, Number(many), 'Something new')
+    const [{ title, text: words, to }] = partsOf(content, 1, 'Something new')
     return section('Latest', [
       opening(content.heading, ''),
-      tracks(
+      series(
         'List',
-        parts.map(({ title, text: words, to }) =>
-          column(title, [small('Day and month'), heading(3, title), text(words), link('Read on', to)], {
-            tag: 'article',
-            look: LINE_ABOVE,
-            arrange: { padding: { top: px(16) } },
-          }),
-        ),
-        beside(parts.length),
+        column('Entry', [small('Day and month'), heading(3, title), text(words), link('Read on', to)], {
+          tag: 'article',
+          look: LINE_ABOVE,
+          arrange: { padding: { top: px(16) } },
+        }),
+        Number(many),
+        beside(Number(many)),
       ),
     ])
   },

@@ -21,6 +21,7 @@ import PictureControl from './PictureControl.vue'
 import RequirementControl from './RequirementControl.vue'
 import RichTextControl from './RichTextControl.vue'
 import RowFieldControl from './RowFieldControl.vue'
+import RowFieldsControl from './RowFieldsControl.vue'
 import StrokeControl from './StrokeControl.vue'
 import TargetControl from './TargetControl.vue'
 import TickControl from './TickControl.vue'
@@ -59,6 +60,7 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   page: { component: PageControl },
   collection: { component: CollectionControl },
   rowField: { component: RowFieldControl },
+  rowFields: { component: RowFieldsControl, isWide: true },
   content: { component: ContentControl, isWide: true },
   note: { component: NoteControl, isWide: true },
   requirement: { component: RequirementControl },
