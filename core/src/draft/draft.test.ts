@@ -15,11 +15,13 @@ import { plainStyle } from '../style/plainStyle'
 import { usualEnvironment } from '../units/environment'
 import { newLength } from '../units/newLength'
 import { draftPages } from './draftPages'
-import { contentFor, draftPage, planPage, type DraftSources } from './draftPage'
+import { contentFor } from './contentFor'
+import { draftPage } from './draftPage'
+import { planPage, type DraftSources, type PlannedSection } from './planPage'
 import { guessPattern } from './guessPattern'
 import { guessSections } from './guessSections'
 import { usualChoice, type Chosen, type Pattern } from './pattern'
-import { patterns } from './patterns'
+import { patternById, patterns } from './patterns'
 import { placePieces } from './placePieces'
 
 const library = shippedFontLibrary()
@@ -177,16 +179,20 @@ test('a page is drawn with its planned sections between the common ones, each of
   const bread = sources.site.records.pages[idOf('Bread')]
   const blocks = draftPage(sources, bread, ids())
   const tops = blocks.filter(({ parent }) => !parent)
-  expect(tops.map(({ name, section: of }) => [name, of])).toEqual(
-    ['Top', 'Prices', 'Opening', 'End'].map((name) => [name, idOf(name)]),
-  )
-  expect(tops.map(({ tag }) => tag)).toEqual(['header', undefined, undefined, 'footer'])
+  expect(tops.map(({ name, section: of }) => [name, of])).toEqual([
+    ['Top', idOf('Top')],
+    // None of its own sections begins a page.
+    ['Title of the page', undefined],
+    ...['Prices', 'Opening', 'End'].map((name) => [name, idOf(name)]),
+  ])
+  expect(tops.map(({ tag }) => tag)).toEqual(['header', undefined, undefined, undefined, 'footer'])
   const orders = tops.map(({ order }) => order)
   expect([...orders].sort()).toEqual(orders)
   const offers = blocks.filter(({ kind, text }) => kind === 'button' && text?.[0].insert === 'Take this')
   expect(offers).toHaveLength(2)
   expect(planPage(sources, bread).map(({ pattern }) => pattern.id)).toEqual([
     'header',
+    'page-title',
     'prices',
     'timetable',
     'footer',
@@ -238,4 +244,41 @@ test('drafting all pages is one change, which gives the map the sections it lack
   }
   const undone = applyChange(documentKinds, applied.documents, applied.inverse)
   expect((undone.documents.site as unknown as SiteDocument).records.sections).toEqual({})
+})
+
+test('a section called after another page lists what is below that; names that say what it is made of head nothing', () => {
+  const named = (name: string, pattern: string): PlannedSection => ({
+    name,
+    pattern: patternById(pattern) as Pattern,
+    chosen: {},
+  })
+  const pages = [...Object.values(bakery.site.records.pages), page('Rye', 'Bread'), page('Wheat', 'Bread')]
+  const sources = sourcesOf(pages)
+  const [home] = pages
+  const content = contentFor(sources, home, named('bread', 'cards'))
+  expect(content.parts.map(({ title }) => title)).toEqual(['Rye', 'Wheat'])
+  expect(content.to).toEqual({ page: idOf('Bread') })
+  const heading = (name: string, pattern: string) =>
+    contentFor(sources, pages[1], named(name, pattern)).heading
+  expect(heading('form', 'contact')).toBe('Write to us')
+  expect(heading('list of breads', 'cards')).toBe('Breads')
+  expect(heading('what guests say', 'quotes')).toBe('What guests say')
+})
+
+test('a page whose own sections do not begin one gets its title, on the map as in the drawing', () => {
+  const bread = page('Bread', 'Home')
+  const sources = sourcesOf(
+    [page('Home'), bread],
+    [{ id: idOf('prices'), order: 'a0', page: bread.id, name: 'Prices' }],
+  )
+  const making = draftPages(sources, [bread], ids())
+  let step = making.next()
+  while (!step.done) step = making.next()
+  const puts = step.value
+    .filter(({ kind }) => kind === 'site')
+    .flatMap(({ operations }) => operations.flatMap((one) => (one.type === 'put' ? [one.record] : [])))
+  expect(puts.map(({ name, page: on }) => [name, on])).toContainEqual(['Title of the page', bread.id])
+  const drawn = step.value.find(({ document }) => document === bread.id)
+  const titles = drawn?.operations.filter((one) => one.type === 'put' && one.record.tag === 'h1')
+  expect(titles).toHaveLength(1)
 })

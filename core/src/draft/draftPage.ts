@@ -1,90 +1,13 @@
 import type { Block } from '../block/block'
-import type { ContentDocument } from '../content/content'
-import { childrenOf } from '../document/tree'
 import { namesForSameNamed, namesForUnnamed } from '../drawing/blockNames'
-import { homePage } from '../site/address'
-import { menusInOrder } from '../site/menuChanges'
-import { sectionsShown } from '../site/pageChanges'
-import type { Page, Section, SiteDocument } from '../site/site'
-import type { StyleDocument } from '../style/style'
-import { bindContent, itemsOf } from './sectionItems'
 import { bandsOf } from '../resolve/resolvePage'
-import { signFor } from './draftIcons'
-import { guessPattern } from './guessPattern'
-import { guessSections, pagesBelowHome } from './guessSections'
-import { usualChoice, type Chosen, type Pattern } from './pattern'
-import { patternById, patterns } from './patterns'
+import type { Page } from '../site/site'
+import { contentFor } from './contentFor'
+import type { Chosen } from './pattern'
 import { placePieces } from './placePieces'
-import { standIn, type ContentPart, type SectionContent } from './sectionContent'
-
-/** What drafts are made from. */
-export interface DraftSources {
-  site: SiteDocument
-  content: ContentDocument
-  style: StyleDocument
-  /** what the project is called, which its pages sign with */
-  name: string
-}
-
-/** A section as it will be drawn: one of the map's, or one that is guessed. */
-export interface PlannedSection {
-  /** id of the map's section */
-  section?: string
-  name: string
-  purpose?: string
-  pattern: Pattern
-  chosen: Chosen
-}
-
-/** The sections a page will be drawn with, from top to bottom, each with its pattern. */
-export function planPage({ site }: DraftSources, page: Page): PlannedSection[] {
-  const { pages, sections } = site.records
-  const shown = sectionsShown({ pages: { [page.id]: page }, sections }).get(page.id) ?? []
-  const isHome = homePage(pages)?.id === page.id
-  const own = shown.filter((section) => section.page === page.id)
-  const planned = (section: Section): PlannedSection =>
-    plannedFor(section, { isHome, isFirst: section === own[0] })
-  const common = (end: 'top' | 'bottom') =>
-    shown.filter((section) => !section.page && (section.common ?? 'top') === end).map(planned)
-  const between = own.length ? own.map(planned) : guessSections(pages, page).map(guessed)
-  const all = [
-    ...orElse(common('top'), 'header', 'Header'),
-    ...between,
-    ...orElse(common('bottom'), 'footer', 'Footer'),
-  ]
-  const { without = {} } = site.records.settings.site
-  return all.map((one) => buildable(one, without))
-}
-
-/** What the platform cannot build is drawn by the next pattern of its group that it can, else as words. */
-function buildable(planned: PlannedSection, without: Record<string, true>): PlannedSection {
-  const { pattern } = planned
-  if (!without[pattern.id]) return planned
-  const other =
-    patterns.find(({ id, group }) => group === pattern.group && !without[id]) ??
-    (patternById('words') as Pattern)
-  return { ...planned, pattern: other, chosen: usualChoice(other) }
-}
-
-/** Pages have a header and a footer though the map names none. */
-function orElse(planned: PlannedSection[], pattern: string, name: string): PlannedSection[] {
-  return planned.length ? planned : [guessed({ name, pattern })]
-}
-
-function guessed({ name, pattern: id }: { name: string; pattern: string }): PlannedSection {
-  const pattern = patternById(id) as Pattern
-  return { name, pattern, chosen: usualChoice(pattern) }
-}
-
-/** A section of the map with the pattern that is chosen for it, else the one its name asks for. */
-export function plannedFor(
-  { id, name, purpose, pattern: wanted, chosen, page, common }: Section,
-  { isHome, isFirst }: { isHome: boolean; isFirst: boolean },
-): PlannedSection {
-  const place = { common: page ? undefined : (common ?? 'top'), isHome, isFirst }
-  const pattern = (wanted && patternById(wanted)) || guessPattern(wanted || name, place)
-  return { section: id, name, purpose, pattern, chosen: { ...usualChoice(pattern), ...chosen } }
-}
+import { planPage, type DraftSources, type PlannedSection } from './planPage'
+import type { SectionContent } from './sectionContent'
+import { bindContent, itemsOf } from './sectionItems'
 
 /**
  * Draws a page from the map for all bands: its sections by their patterns, with the words the content has.
@@ -128,57 +51,22 @@ export function drawSection(
   order: string,
   newId: () => string,
 ): Block[] {
-  const piece = planned.pattern.make(contentFor(sources, page, planned), planned.chosen)
+  const content = contentFor(sources, page, planned)
+  const piece = planned.pattern.make(content, { ...planned.chosen, ...countOf(sources, planned, content) })
   const [top, ...below] = placePieces(piece, bandsOf(sources.site), newId)
   const named: Block = { ...top, name: planned.name, order }
   const own = [planned.section ? { ...named, section: planned.section } : named, ...below]
   return bindContent(own, itemsOf(sources.content, page, planned.section))
 }
 
-/** What a section is to say: the words of its content items, else of the map, else words that stand in. */
-export function contentFor(
-  { site, content, name: siteName }: DraftSources,
-  page: Page,
-  { section, name, purpose, pattern }: PlannedSection,
-): SectionContent {
-  const { pages, menus } = site.records
-  const items = itemsOf(content, page, section)
-  const begins = pattern.group === 'begin' || pattern.id === 'nothing-found'
-  const isHome = homePage(pages)?.id === page.id
-  const below = isHome
-    ? pagesBelowHome(pages)
-    : childrenOf(pages, page.id).filter(({ kind }) => kind === undefined)
-  const { heading, text, parts: written } = items
-  const parts = written.length
-    ? written.map(({ title, text: words }) => ({ title, text: words }))
-    : listsPages(pattern, name)
-      ? below.map(partOf)
-      : []
-  const [next] = below
-  return {
-    name,
-    page: page.title,
-    heading: heading?.text ?? (begins ? (isHome ? siteName : page.title) : name),
-    text: text?.text ?? purpose ?? (begins ? (page.purpose ?? standIn(0)) : standIn(1)),
-    parts,
-    action: page.goal && page.goal.length <= 24 ? page.goal : 'Find out more',
-    to: next && { page: next.id },
-    siteName,
-    menus: Object.fromEntries(
-      menusInOrder(menus)
-        .map(({ id, kind }) => [kind, id])
-        .reverse(),
-    ),
-    icon: signFor,
-  }
+/** As many as there are to show, where nobody chose how many. */
+function countOf(
+  { site }: DraftSources,
+  { section, pattern }: PlannedSection,
+  { parts }: SectionContent,
+): Chosen {
+  const isChosen = section !== undefined && site.records.sections[section]?.chosen?.count !== undefined
+  const parameter = pattern.parameters.find((one) => one.name === 'count')
+  if (isChosen || parameter?.type !== 'count' || parts.length === 0) return {}
+  return { count: Math.min(parameter.most, Math.max(parameter.least, parts.length)) }
 }
-
-const LISTS = ['cards', 'latest', 'gallery']
-const listsPages = ({ id }: Pattern, name: string) =>
-  LISTS.includes(id) || /pages of|what there is/i.test(name)
-
-const partOf = ({ id, title, purpose }: Page, index: number): ContentPart => ({
-  title,
-  text: purpose ?? standIn(index),
-  to: { page: id },
-})

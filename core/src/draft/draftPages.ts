@@ -6,7 +6,8 @@ import { putShared } from '../style/style'
 import { documentKinds } from '../resolve/documentKinds'
 import { commonSections, sectionsOf } from '../site/pageChanges'
 import type { Page, SiteDocument } from '../site/site'
-import { allNamed, draftPage, drawSection, planPage, type DraftSources } from './draftPage'
+import { allNamed, draftPage, drawSection } from './draftPage'
+import { lacksTitle, planPage, TITLE, type DraftSources } from './planPage'
 import { guessSections, pagesBelowHome } from './guessSections'
 
 /**
@@ -20,7 +21,7 @@ export function* draftPages(
   pages: Page[],
   newId: () => string,
 ): Generator<number, ChangePart[]> {
-  const planning = [...planSections(sources.site, pages, newId), ...planMenus(sources.site, newId)]
+  const planning = [...planSections(sources, pages, newId), ...planMenus(sources.site, newId)]
   const planned = { ...sources, site: after(sources.site, planning) }
   const common = shareCommon(planned, pages, newId)
   const style = after(sources.style, common.style)
@@ -84,7 +85,8 @@ export function planMenus({ records }: SiteDocument, newId: () => string): Opera
 }
 
 /** Sections the map lacks for its pages to be drawn. */
-export function planSections({ records }: SiteDocument, pages: Page[], newId: () => string): Operation[] {
+export function planSections(sources: DraftSources, pages: Page[], newId: () => string): Operation[] {
+  const { records } = sources.site
   const { sections } = records
   const common = (['top', 'bottom'] as const).flatMap((end) => {
     if (commonSections(sections, end).length) return []
@@ -92,7 +94,11 @@ export function planSections({ records }: SiteDocument, pages: Page[], newId: ()
     return putAmong('sections', [], 0, [{ id: newId(), name, pattern, common: end }])
   })
   const own = pages.flatMap((page) => {
-    if (sectionsOf(sections, page.id).length) return []
+    const planned = sectionsOf(sections, page.id)
+    if (planned.length) {
+      const title = { id: newId(), page: page.id, ...TITLE }
+      return lacksTitle(sources, page) ? putAmong('sections', planned, 0, [title]) : []
+    }
     const made = guessSections(records.pages, page).map(({ name, pattern }) => {
       return { id: newId(), page: page.id, name: name.slice(0, 200), pattern }
     })

@@ -100,7 +100,7 @@ export function guessSections(pages: Record<string, Page>, page: Page): GuessedS
   const main =
     own.id === 'words'
       ? [
-          { name: `What ${page.title} is`, pattern: 'words-and-picture' },
+          { name: 'What it is', pattern: 'words-and-picture' },
           { name: 'In short', pattern: 'features' },
         ]
       : [{ name: page.title, pattern: own.id }]

@@ -7,7 +7,7 @@ import { documentKinds } from '../resolve/documentKinds'
 import type { Page, Section, SiteDocument } from '../site/site'
 import { usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
-import type { DraftSources } from './draftPage'
+import type { DraftSources } from './planPage'
 import { draftPages } from './draftPages'
 import { applyDifference, mapDifference, type Difference } from './mapDifference'
 

@@ -5,7 +5,8 @@ import type { Operation } from '../document/types'
 import { inOrder } from '../document/tree'
 import { putBlock } from '../drawing/drawing'
 import type { Page } from '../site/site'
-import { draftSection, planPage, type DraftSources, type PlannedSection } from './draftPage'
+import { draftSection } from './draftPage'
+import { planPage, type DraftSources, type PlannedSection } from './planPage'
 import { itemsNotShown } from './sectionItems'
 
 type Blocks = Record<string, Block>

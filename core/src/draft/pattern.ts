@@ -29,6 +29,8 @@ export interface Pattern {
   group: keyof typeof PATTERN_GROUPS
   /** words it is found by, and names of sections it is guessed for */
   also: string
+  /** what heads it where its section's name only says what it is made of */
+  usualHeading?: string
   /** the parts it expects, in words */
   expects: string
   parameters: Parameter[]

@@ -1,7 +1,7 @@
 import { applyChange } from '@nolvex/core/document/apply'
 import type { Documents } from '@nolvex/core/document/types'
 import { draftPages } from '@nolvex/core/draft/draftPages'
-import type { DraftSources } from '@nolvex/core/draft/draftPage'
+import type { DraftSources } from '@nolvex/core/draft/planPage'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { newId } from '../projects/projectService'

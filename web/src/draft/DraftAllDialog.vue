@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox, ElDialog, ElProgress } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { planPage } from '@nolvex/core/draft/draftPage'
+import { planPage } from '@nolvex/core/draft/planPage'
 import type { Page } from '@nolvex/core/site/page'
 import { sectionsOf } from '@nolvex/core/site/pageChanges'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { plannedFor } from '@nolvex/core/draft/draftPage'
+import { plannedFor } from '@nolvex/core/draft/planPage'
 import type { Chosen } from '@nolvex/core/draft/pattern'
 import { patternById, patterns } from '@nolvex/core/draft/patterns'
 import { homePage } from '@nolvex/core/site/address'

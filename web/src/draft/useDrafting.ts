@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { draftPages } from '@nolvex/core/draft/draftPages'
-import type { DraftSources } from '@nolvex/core/draft/draftPage'
+import type { DraftSources } from '@nolvex/core/draft/planPage'
 import type { Page } from '@nolvex/core/site/page'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'

@@ -7,7 +7,7 @@ export const article: Pattern = {
   id: 'article',
   label: 'Article',
   group: 'words',
-  also: 'text post blog news story read long guide page',
+  also: 'text post story read long guide page',
   expects: 'a title, a date, some paragraphs under headings, one picture',
   parameters: [tick('aside', 'With words beside it', true)],
   make: ({ heading: title, text: words }, { aside }) =>

@@ -6,7 +6,7 @@ export const callToAction: Pattern = {
   id: 'call-to-action',
   label: 'Call to action',
   group: 'ask',
-  also: 'banner invitation book now buy start action next step donate',
+  also: 'banner invitation book buy start action next step donate reserve',
   expects: 'one heading and one primary action',
   parameters: [
     choice('stands', 'Words stand', { middle: 'in the middle', beside: 'beside the button' }, 'middle'),

@@ -8,6 +8,7 @@ export const comparison: Pattern = {
   label: 'Comparison',
   group: 'facts',
   also: 'compare table difference price table plans versus which one',
+  usualHeading: 'Compare',
   expects: 'two to four offers and the lines they differ in',
   parameters: [count('count', 'Offers', 3, 2, 4), count('rows', 'Lines', 5, 2, 12)],
   make: (content, { count: many, rows }) => {

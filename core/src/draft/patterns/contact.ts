@@ -8,6 +8,7 @@ export const contact: Pattern = {
   label: 'Contact with form',
   group: 'ask',
   also: 'form write ask message reach us enquiry request booking refund appointment order',
+  usualHeading: 'Write to us',
   expects: 'a form of few fields, an address, a telephone number, when somebody answers',
   parameters: [tick('choice', 'Ask what it is about', true), tick('ways', 'With other ways', true)],
   make: ({ heading: title, text: words }, { choice: asks, ways }) =>

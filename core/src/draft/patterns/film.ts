@@ -7,6 +7,7 @@ export const film: Pattern = {
   label: 'Film',
   group: 'words',
   also: 'video media watch clip player trailer',
+  usualHeading: 'Watch',
   expects: 'one heading, one film, a poster',
   parameters: [],
   make: ({ heading: title, text: words }) =>

@@ -7,6 +7,7 @@ export const gallery: Pattern = {
   label: 'Gallery',
   group: 'many',
   also: 'pictures photos images impressions portfolio work projects',
+  usualHeading: 'Pictures',
   expects: 'pictures of one ratio',
   parameters: [
     count('count', 'Pictures', 6, 2, 24),

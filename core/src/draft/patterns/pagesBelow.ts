@@ -7,7 +7,7 @@ export const pagesBelow: Pattern = {
   id: 'pages-below',
   label: 'Pages below',
   group: 'many',
-  also: 'overview index list children directory contents all',
+  also: 'overview index subpages directory contents all',
   expects: 'nothing: it follows the map',
   parameters: [],
   make: ({ heading: title, text: words }) =>

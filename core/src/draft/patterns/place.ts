@@ -8,6 +8,7 @@ export const place: Pattern = {
   label: 'Map and address',
   group: 'ask',
   also: 'where location directions find us how to get here visit way harbour quay',
+  usualHeading: 'Where we are',
   expects: 'a map, an address, how to get there',
   parameters: [choice('side', 'Map stands', { right: 'right', left: 'left' }, 'right')],
   make: ({ heading: title, text: words, siteName }, { side }) => {

@@ -9,6 +9,7 @@ export const prices: Pattern = {
   label: 'Prices',
   group: 'facts',
   also: 'fares rates cost plans fees offers tickets passes membership tariff',
+  usualHeading: 'What it costs',
   expects: 'two to four offers, each with a price, what it holds and one action',
   parameters: [count('count', 'Offers', 3, 2, 4)],
   make: (content, { count: many }) => {

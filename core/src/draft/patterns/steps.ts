@@ -8,7 +8,7 @@ export const steps: Pattern = {
   id: 'steps',
   label: 'Steps',
   group: 'many',
-  also: 'how it works process numbers order way to stages refund book',
+  also: 'how it works process numbers order way to stages refund timeline',
   expects: 'two to six steps, each with a title and a sentence',
   parameters: [count('count', 'Steps', 3, 2, 6)],
   make: (content, { count: many }) => {

@@ -9,6 +9,7 @@ export const timetable: Pattern = {
   label: 'Timetable',
   group: 'facts',
   also: 'times hours schedule opening departures calendar week programme days table',
+  usualHeading: 'Times',
   expects: 'lines of times, with what they are for',
   parameters: [count('columns', 'Columns', 4, 2, 6), count('rows', 'Lines', 7, 2, 24)],
   make: ({ heading: title, text: words }, { columns, rows }) => {

@@ -8,6 +8,7 @@ export const wordsAndPicture: Pattern = {
   label: 'Words and picture',
   group: 'words',
   also: 'text image about story media beside who we are history part',
+  usualHeading: 'At a glance',
   expects: 'one heading, one or two paragraphs, one picture',
   parameters: [
     choice('side', 'Picture stands', { right: 'right', left: 'left' }, 'left'),

@@ -1,6 +1,6 @@
 import type { Block } from '../../block/block'
 import { emptyContent } from '../../content/content'
-import type { DraftSources } from '../../draft/draftPage'
+import type { DraftSources } from '../../draft/planPage'
 import { PageLayouter, type PageLayout } from '../../layout/pageLayout'
 import type { BlockNode } from '../../resolve/node'
 import { contentIn, type PageSources } from '../../resolve/pageSources'
