@@ -36,7 +36,9 @@ async function opened(person: Person, site: Site, commit: Commit) {
       index % 25
         ? { kind: 'text', parent: section, text, place: { column: { span: 3 } } }
         : { kind: 'section' }
-    return put('blocks', { id, order: `a${String(index).padStart(5, '0')}`, ...more } as unknown as { id: string })
+    return put('blocks', { id, order: `a${String(index).padStart(5, '0')}`, ...more } as unknown as {
+      id: string
+    })
   })
   await commit(
     site,

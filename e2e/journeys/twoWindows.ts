@@ -33,6 +33,25 @@ export const twoWindows: Journey = {
     await driver.switchTo().window(first)
     await person.until('both windows end alike', async () => (await words()) === (await other(second)))
 
+    // Both go into the same original: each follows the other, on every page that shows it.
+    await intoHeader()
+    await driver.switchTo().window(second)
+    await intoHeader()
+    await write('Header logo', 'Skerrin Boats')
+    await driver.switchTo().window(first)
+    await shows('Skerrin Boats')
+    await write('Header logo', 'Skerrin Line')
+    await driver.switchTo().window(second)
+    await shows('Skerrin Line')
+    await person.press('Done')
+    await person.choose('.page input[aria-label=Page]', 'Fares')
+    await shows('Skerrin Line')
+
+    async function intoHeader() {
+      await person.selectBlock('Header')
+      await person.chord(Key.ALT, Key.ENTER)
+      await person.see('.follow-strip')
+    }
     async function shows(text: string) {
       await person.until(`the page says “${text}”`, async () => (await words()).includes(text))
     }
