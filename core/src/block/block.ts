@@ -104,7 +104,11 @@ export function assetsOf(block: Block): string[] {
   const holders: unknown[] = path ? [block, ...Object.values(block.rows ?? {})] : []
   const shown = holders.map((holder) => valueAt(holder as StoredRecord, path ?? []))
   const said = [block, ...Object.values(block.at ?? {})].flatMap(({ values = {} }) => Object.values(values))
-  const files = [...shown, ...said, block.reference] as ({ asset?: unknown } | null | undefined)[]
+  const leads = leafShownBy(block, 'target')
+  const to = leads && valueAt(block as unknown as StoredRecord, leads)
+  const files = [...shown, ...said, block.reference, to, ...(block.links ?? [])] as (
+    { asset?: unknown } | null | undefined
+  )[]
   return files.flatMap((file) => (typeof file?.asset === 'string' ? [file.asset] : []))
 }
 

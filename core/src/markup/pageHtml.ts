@@ -1,3 +1,4 @@
+import { fileAt } from '../block/target'
 import type { ShownPicture } from '../block/primitive'
 import { classFromName } from './className'
 import type { BlockNode, PageNode } from '../resolve/node'
@@ -44,7 +45,9 @@ export function pageHtml(options: PageHtmlOptions): string {
     ...blockRules({ bands, lead, pages }, classes),
   ])
   const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]
-  const body = childrenHtml(page.children, { classes, pictureAddress, withKeys })
+  // A page by itself has no files beside it.
+  const linkTo = (href: string) => (fileAt(href) === undefined ? href : undefined)
+  const body = childrenHtml(page.children, { classes, pictureAddress, withKeys, linkTo })
   return written(htmlPage(language, head, needsScript(page.children) ? [body, PAGE_SCRIPT, '\n'] : body))
 }
 

@@ -99,3 +99,26 @@ test('classes of different pages do not meet, and alike rules are written once',
   const rules = sheet.split('\n').filter((line) => line.startsWith('.'))
   expect(new Set(rules).size).toBe(rules.length)
 })
+
+test('a link to a file of the project leads to it where it comes along, and nowhere where it does not', () => {
+  const section = { id: 'section000000000', order: 'a0', kind: 'section' as const }
+  const to = { asset: 'assettimes000000', name: 'Times.pdf' }
+  const link = {
+    id: 'linktofile000000',
+    order: 'a0',
+    kind: 'link' as const,
+    parent: section.id,
+    data: { to },
+  }
+  const blocks = { [section.id]: section, [link.id]: { ...link, text: [{ insert: 'All times' }] } }
+  const drawing = { kind: 'drawing', id: 'page000000000000', schema: 3, records: { blocks } }
+  const pages = resolveAllBands({ drawing, site: usualSite, style: plainStyle })
+  const { inOrder, lead } = bandsOf(usualSite)
+  const written = (filePath?: (asset: string) => string | undefined) =>
+    siteHtml({ bands: inOrder, lead, language: 'en', fonts: [], picturePath: () => 'data:,', filePath }, [
+      { id: drawing.id, title: 'Deep', address: '/a/deep', pages },
+    ])[0].text
+  expect(written((asset) => `files/${asset}.pdf`)).toContain('href="../../files/assettimes000000.pdf"')
+  expect(written()).not.toContain('href="/files')
+  expect(written()).toContain('All times')
+})

@@ -1,4 +1,5 @@
 import type { ShownPicture } from '../block/primitive'
+import { fileAt } from '../block/target'
 import type { PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
 import { cssFontFace, cssSheet, writtenCss } from '../text/cssWriter'
@@ -25,6 +26,8 @@ export interface SiteHtmlOptions {
   fonts: EmbeddedFont[]
   /** path of a picture from the root of the site */
   picturePath: (picture: ShownPicture) => string
+  /** path of a file from the root of the site, or nothing where it does not come along */
+  filePath?: (asset: string) => string | undefined
   isGrey?: boolean
 }
 
@@ -42,7 +45,7 @@ const INDEX = 'index.html'
  * pages lead from file to file; those to pages that are not among them lead nowhere.
  */
 export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[] {
-  const { bands, lead, language, fonts, picturePath, isGrey } = options
+  const { bands, lead, language, fonts, picturePath, filePath, isGrey } = options
   const folders = foldersOf(pages)
   const byAddress = new Map(pages.map(({ id, address }) => [address, folders.get(id) as string]))
   const leadIndex = Math.max(
@@ -64,7 +67,12 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
         const path = picturePath(picture)
         return path.startsWith('data:') ? path : `${toRoot}${path}`
       },
-      linkTo: (href) => linkFrom(toRoot, byAddress, href),
+      linkTo: (href) => {
+        const asset = fileAt(href)
+        if (asset === undefined) return linkFrom(toRoot, byAddress, href)
+        const path = filePath?.(asset)
+        return path && `${toRoot}${path}`
+      },
     })
     const head = [htmlElement('title', {}, page.title), '\n', htmlStylesheet(`${toRoot}${STYLES}`)]
     const content = needsScript(leading.children) ? [body, PAGE_SCRIPT, '\n'] : body

@@ -84,8 +84,10 @@ const ENDINGS: Record<string, string> = {
   'image/jpeg': 'jpg',
   'image/webp': 'webp',
   'image/svg+xml': 'svg',
+  'application/pdf': 'pdf',
 }
-const pathOf = ({ id, type }: PackAsset) => `pictures/${id}.${ENDINGS[type] ?? 'bin'}`
+const pathOf = ({ id, type }: PackAsset) =>
+  `${type.startsWith('image/') ? 'pictures' : 'files'}/${id}.${ENDINGS[type] ?? 'bin'}`
 
 /** HTML of the pages, their style sheet, and the fonts and pictures they use, each once. */
 export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile[] {
@@ -110,10 +112,17 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
     const found = picture.asset === undefined ? undefined : used.get(picture.asset)
     return found ? pathOf(found) : placeholderAddress(picture)
   }
+  const filePath = (asset: string) => {
+    const found = used.get(asset)
+    return found && pathOf(found)
+  }
   const fonts = shippedFonts().map(({ family, weight, italic }, index) => {
     return { family, weight, italic, address: `fonts/${FONT_FILES[index].name}` }
   })
-  const written = siteHtml({ bands: inOrder, lead, language: 'en', fonts, picturePath, isGrey }, pages)
+  const written = siteHtml(
+    { bands: inOrder, lead, language: 'en', fonts, picturePath, filePath, isGrey },
+    pages,
+  )
   const text = written.map((file) => file.text).join('')
   const shown = assets.filter((asset) => text.includes(pathOf(asset)))
   return [

@@ -108,7 +108,11 @@ const enter = () => page.enter(page.selection.value[0])
 .copy {
   display: grid;
   gap: 6px;
+  justify-items: start;
   margin-top: 8px;
+}
+.copy :deep(.leaf) {
+  width: 100%;
 }
 .do {
   display: flex;

@@ -53,6 +53,9 @@ const give = () => name.value.trim() && emit('named', name.value.trim())
 </template>
 
 <style scoped>
+.el-input {
+  margin-top: 10px;
+}
 .do {
   display: flex;
   gap: 8px;

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { linkSchema, type BlockLink } from '@nolvex/core/block/block'
 import FilePick from '../../forms/FilePick.vue'
 import LineInput from '../../forms/LineInput.vue'
-import { PICTURE_TYPES } from '../../pictures/pictureTypes'
+import { FILE_TYPES } from '../../pictures/pictureTypes'
 import { api, assetAddress } from '../../session/api'
 import { useProject } from '../../session/projectStore'
 import { addressTyped } from './addressTyped'
@@ -34,7 +34,7 @@ function add(typed: string) {
 
 async function addFile([file]: File[]) {
   try {
-    const { id } = await api.addPicture(project.id, file)
+    const { id } = await api.addFile(project.id, file)
     write([...links.value, { label: file.name.slice(0, 200), asset: id }])
   } catch (error) {
     emit('trouble', (error as Error).message)
@@ -60,7 +60,7 @@ const leadsTo = (link: BlockLink) => ('asset' in link ? assetAddress(project.id,
         :max="2000"
         @change="add"
       />
-      <FilePick words="Add a picture file…" :accept="PICTURE_TYPES" @files="addFile" />
+      <FilePick words="Add a file…" :accept="FILE_TYPES" @files="addFile" />
     </template>
   </div>
 </template>

@@ -9,11 +9,12 @@ import type { ControlProps } from './control'
 const props = defineProps<ControlProps>()
 const page = useDraftingPage()
 const key = computed(() => (page.selection.value.length === 1 ? page.selection.value[0] : undefined))
+/** whether it is the block's own text, and no value of a copy */
+const isOwn = computed(() => String(props.state.field.path) === 'text')
 /** of a block alone, what it shows, wherever that comes from */
 const words = computed(() => {
-  const isOwn = key.value !== undefined && String(props.state.field.path) === 'text'
   return plainText(
-    isOwn && key.value ? page.textOf(key.value).text : (props.state.value as RichText | undefined),
+    isOwn.value && key.value ? page.textOf(key.value).text : (props.state.value as RichText | undefined),
   )
 })
 </script>
@@ -22,7 +23,7 @@ const words = computed(() => {
   <div class="says">
     <p v-if="state.isMixed" class="soft">Each says something else.</p>
     <p v-else class="words" dir="auto">{{ words || 'Nothing yet' }}</p>
-    <ElButton v-if="key && page.placed.value.has(key)" link @click="page.editing.value = key">
+    <ElButton v-if="isOwn && key && page.placed.value.has(key)" link @click="page.editing.value = key">
       Edit the text (Enter)
     </ElButton>
   </div>

@@ -3,7 +3,10 @@ import { computed } from 'vue'
 import type { Target } from '@nolvex/core/block/target'
 import type { Json } from '@nolvex/core/document/types'
 import { inOrder } from '@nolvex/core/document/tree'
+import FilePick from '../../forms/FilePick.vue'
 import SelectField from '../../forms/SelectField.vue'
+import { FILE_TYPES } from '../../pictures/pictureTypes'
+import { api } from '../../session/api'
 import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
 import { addressTyped } from './addressTyped'
@@ -18,7 +21,11 @@ const pages = usePageChoices()
 const NOWHERE = 'nowhere'
 const target = computed(() => props.state.value as unknown as Target | undefined)
 const nameOf = (to: Target) =>
-  'page' in to ? `page:${to.page}${to.section ? `:${to.section}` : ''}` : to.address
+  'page' in to
+    ? `page:${to.page}${to.section ? `:${to.section}` : ''}`
+    : 'asset' in to
+      ? `file:${to.asset}`
+      : to.address
 const choice = computed(() => (target.value ? nameOf(target.value) : undefined))
 
 const sectionsOf = (page: string) =>
@@ -34,7 +41,8 @@ const options = computed(() => {
   ])
   const own = choice.value
   const isKnown = own === undefined || list.some(([value]) => value === own)
-  const words = own?.startsWith('page:') ? 'a page that is gone' : own
+  const to = target.value
+  const words = to && 'asset' in to ? to.name : own?.startsWith('page:') ? 'a page that is gone' : own
   return Object.fromEntries([[NOWHERE, 'nowhere'], ...list, ...(isKnown ? [] : [[own, words]])]) as Record<
     string,
     string
@@ -48,6 +56,7 @@ function chosen(typed: string) {
     const [, page, section] = typed.split(':')
     return emit('write', section ? { page, section } : { page })
   }
+  if (typed.startsWith('file:')) return
   const address = addressTyped(typed)
   if (address) return emit('write', { address } as Json)
   emit(
@@ -55,16 +64,36 @@ function chosen(typed: string) {
     `“${typed.trim()}” leads nowhere. Type https://…, an e-mail address, a telephone number, or a path such as /help.`,
   )
 }
+
+async function leadToFile([file]: File[]) {
+  emit('trouble', '')
+  try {
+    const { id: asset, name } = await api.addFile(project.id, file)
+    emit('write', { asset, name: name.slice(0, 300) })
+  } catch (error) {
+    emit('trouble', (error as Error).message)
+  }
+}
 </script>
 
 <template>
-  <SelectField
-    label="Leads to"
-    :value="state.isMixed ? undefined : choice"
-    :options="options"
-    :placeholder="state.isMixed ? 'mixed' : 'Choose a page, or type an address'"
-    filterable
-    takes-other
-    @change="chosen"
-  />
+  <div class="target">
+    <SelectField
+      label="Leads to"
+      :value="state.isMixed ? undefined : choice"
+      :options="options"
+      :placeholder="state.isMixed ? 'mixed' : 'Choose a page, or type an address'"
+      filterable
+      takes-other
+      @change="chosen"
+    />
+    <FilePick words="Lead to a file…" :accept="FILE_TYPES" @files="leadToFile" />
+  </div>
 </template>
+
+<style scoped>
+.target {
+  display: grid;
+  gap: 4px;
+}
+</style>

@@ -83,6 +83,7 @@ const all = computed(() => [...items.value, ...notes.value])
 }
 .note {
   min-width: 16px;
+  transform: translate(-8px, -10px);
   background: var(--ochre-text);
   text-align: center;
 }
