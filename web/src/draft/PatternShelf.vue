@@ -12,6 +12,7 @@ import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import type { Page } from '@nolvex/core/site/page'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
+import PatternCard from './PatternCard.vue'
 import PatternParameters from './PatternParameters.vue'
 import PlatformLimits from './PlatformLimits.vue'
 import PatternPicture from './PatternPicture.vue'
@@ -83,48 +84,32 @@ function put() {
         <section v-if="own.length && !typed">
           <h3>Your own</h3>
           <div class="cards">
-            <ElButton
+            <PatternCard
               v-for="one in own"
               :key="one.id"
-              class="card"
-              :aria-pressed="one.id === ownLooked"
-              @click="ownLooked = one.id"
-              @dblclick="put"
-            >
-              <span class="picture">
-                <PatternPicture
-                  :blocks="one.blocks"
-                  :band="lead.id"
-                  :width="lead.drawnAt"
-                  :label="one.label"
-                />
-              </span>
-              <span dir="auto">{{ one.label }}</span>
-            </ElButton>
+              :label="one.label"
+              :blocks="one.blocks"
+              :band="lead"
+              :is-looked="one.id === ownLooked"
+              @look="ownLooked = one.id"
+              @put="put"
+            />
           </div>
         </section>
         <section v-for="{ label, list } in groups" :key="label">
           <h3>{{ label }}</h3>
           <div class="cards">
-            <ElButton
+            <PatternCard
               v-for="pattern in list"
               :key="pattern.id"
-              class="card"
-              :aria-pressed="pattern === looked && !ownLooked"
+              :label="pattern.label"
+              :blocks="small.get(pattern.id) ?? []"
+              :band="lead"
+              :is-looked="pattern === looked && !ownLooked"
               :data-pattern="pattern.id"
-              @click="look(pattern)"
-              @dblclick="put"
-            >
-              <span class="picture">
-                <PatternPicture
-                  :blocks="small.get(pattern.id) ?? []"
-                  :band="lead.id"
-                  :width="lead.drawnAt"
-                  :label="pattern.label"
-                />
-              </span>
-              <span>{{ pattern.label }}</span>
-            </ElButton>
+              @look="look(pattern)"
+              @put="put"
+            />
           </div>
         </section>
       </div>
@@ -180,24 +165,6 @@ h3 {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
   gap: 10px;
-}
-.card.el-button {
-  display: block;
-  height: auto;
-  padding: 6px;
-  margin: 0;
-  font-weight: 400;
-}
-.card :deep(> span) {
-  display: grid;
-  gap: 6px;
-}
-.picture {
-  display: block;
-  height: 84px;
-  overflow: hidden;
-  background: #fff;
-  pointer-events: none;
 }
 .looked {
   display: flex;

@@ -10,11 +10,16 @@ import { useProject } from '../session/projectStore'
 const open = defineModel<boolean>({ required: true })
 const project = useProject()
 const without = computed(() => project.site.records.settings.site.without ?? {})
-const kinds = Object.values<AnyKind>(blockKinds).filter(({ shelf }) => shelf.length > 0)
-const groups = Object.entries(PATTERN_GROUPS).map(([group, label]) => ({
-  label,
-  list: patterns.filter((one) => one.group === group),
-}))
+const kinds = Object.values<AnyKind>(blockKinds)
+  .filter(({ shelf }) => shelf.length > 0)
+  .map(({ kind, label }) => ({ id: kind as string, label }))
+const lists = [
+  { title: 'Blocks', list: kinds },
+  ...Object.entries(PATTERN_GROUPS).map(([group, title]) => ({
+    title,
+    list: patterns.filter((one) => one.group === group),
+  })),
+]
 
 function offer(name: string, label: string, isOffered: boolean) {
   const says = isOffered ? `Offer ${label}` : `Offer ${label} no more`
@@ -34,18 +39,8 @@ function offerAll() {
       What is not ticked is not offered in this project and not drafted. Drawings that have it keep it.
     </p>
     <div class="lists">
-      <h3>Blocks</h3>
-      <div class="ticks">
-        <ElCheckbox
-          v-for="{ kind, label } in kinds"
-          :key="kind"
-          :model-value="!without[kind]"
-          @change="offer(kind, label.toLowerCase(), $event as boolean)"
-          >{{ label }}</ElCheckbox
-        >
-      </div>
-      <template v-for="{ label: group, list } in groups" :key="group">
-        <h3>{{ group }}</h3>
+      <template v-for="{ title, list } in lists" :key="title">
+        <h3>{{ title }}</h3>
         <div class="ticks">
           <ElCheckbox
             v-for="{ id, label } in list"

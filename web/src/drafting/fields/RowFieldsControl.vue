@@ -1,21 +1,14 @@
 <script setup lang="ts">
 import { ElSelectV2 } from 'element-plus'
 import { computed } from 'vue'
-import { fieldsOf } from '@nolvex/core/content/collectionChanges'
-import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
+import { useRowFields } from './useRowFields'
 
 /** Which fields of a collection are listed, in the order they are chosen; all where none is. */
 const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
-const project = useProject()
-const options = computed(() => {
-  const id = props.state.block?.data?.collection
-  const collection = project.collections.find((one) => one.id === id)
-  return collection
-    ? fieldsOf(collection).map((field) => ({ value: field.id, label: field.name || 'Untitled' }))
-    : []
-})
+const fields = useRowFields(props)
+const options = computed(() => fields.value.map(([value, label]) => ({ value, label })))
 const chosen = computed(() => (props.state.value as string[] | undefined) ?? [])
 </script>
 
