@@ -15,6 +15,7 @@ import { gridsInChromium } from './journeys/gridsInChromium'
 import { guidesAndFrames } from './journeys/guidesAndFrames'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
+import { longTexts } from './journeys/longTexts'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { nudging } from './journeys/nudging'
@@ -56,6 +57,7 @@ const journeys: Journey[] = [
   twoWindows,
   offline,
   badInput,
+  longTexts,
   looksAndAccess,
   killed,
 ]

@@ -19,9 +19,12 @@ const attributes = z
   })
   .optional()
 
+/** The most characters of one text: some 30,000 words. */
+export const LONGEST_TEXT = 200_000
+
 /** Rich text: runs of text with bold, italic, small and link. Line breaks are `\n`. */
 export const richTextSchema = z
-  .array(z.strictObject({ insert: z.string().min(1).max(100_000), attributes }))
+  .array(z.strictObject({ insert: z.string().min(1).max(LONGEST_TEXT), attributes }))
   .max(5000)
 
 export type RichText = z.infer<typeof richTextSchema>

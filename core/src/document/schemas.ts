@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from './ids'
+import { LONGEST_TEXT } from './richText'
 import type { Change, Json } from './types'
 
 const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype'])
@@ -14,7 +15,7 @@ const path = z.array(key).min(1).max(8)
 const target = { collection: key, id: idSchema }
 
 const deltaOp = z.strictObject({
-  insert: z.string().min(1).max(100_000).optional(),
+  insert: z.string().min(1).max(LONGEST_TEXT).optional(),
   delete: z.int().positive().optional(),
   retain: z.int().positive().optional(),
   attributes: z.record(key, json).optional(),

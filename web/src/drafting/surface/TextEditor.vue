@@ -4,7 +4,7 @@ import 'quill/dist/quill.core.css'
 import Quill, { type Range } from 'quill'
 import type Inline from 'quill/blots/inline'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { textDifference, type RichText } from '@nolvex/core/document/richText'
+import { LONGEST_TEXT, textDifference, type RichText } from '@nolvex/core/document/richText'
 import type { Box } from '@nolvex/core/layout/box'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { useDraftingPage } from '../useDraftingPage'
@@ -59,12 +59,23 @@ onMounted(() => {
     modules: { toolbar: false, keyboard: { bindings } },
   })
   quill.setContents([...before, { insert: '\n' }] as never)
+  quill.history.clear()
   quill.on('editor-change', () => (marks.value = quill?.getSelection() ? quill.getFormat() : marks.value))
+  quill.on('text-change', refuseTooMuch)
   quill.root.setAttribute('aria-label', `Text of ${page.nameOf(key)}`)
   quill.focus()
   quill.setSelection(0, quill.getLength())
 })
 onBeforeUnmount(keep)
+
+/** What would not fit is not taken; what was there stays. */
+function refuseTooMuch() {
+  const over = (quill?.getLength() ?? 0) - 1 - LONGEST_TEXT
+  if (over <= 0) return
+  const most = LONGEST_TEXT.toLocaleString('en')
+  page.trouble.value = `A text holds at most ${most} characters; this is ${over.toLocaleString('en')} too many. Put it into several texts.`
+  quill?.history.undo()
+}
 
 const bindings = {
   leave: { key: 'Escape', handler: () => close() },
