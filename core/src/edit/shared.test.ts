@@ -16,6 +16,7 @@ import { setLeaf } from './blockChanges'
 import { makeIndependent, type Original } from './makeIndependent'
 import { makeShared } from './makeShared'
 import { onlyInCopy, onlyInRow } from './onlyHere'
+import { placeOf, setOwnPlace } from './ownPlace'
 import { pagesShowing, refusesCopies, showsShared } from './sharedUses'
 
 const { narrow, medium, wide } = usualBands
@@ -204,6 +205,26 @@ test('in one row a text is written whole, and what is deleted is hidden', () => 
     { type: 'set', collection: 'blocks', id: idOf('b'), path: ['rows', idOf('row'), 'hidden'], value: true },
     { type: 'set', collection: 'blocks', id: idOf('c'), path: ['rows', idOf('row'), 'look', 'opacity'] },
   ])
+})
+
+test('copies put blocks of their own where the original lets them, and no longer where it does not', () => {
+  const { documents, copy, shared: id } = shared(projectOf(page), ['card'])
+  const { root } = styleOf(documents).records.shared[id]
+  const own: Operation = {
+    type: 'put',
+    collection: 'blocks',
+    id: idOf('mine'),
+    record: { id: idOf('mine'), order: 'a0', kind: 'text', parent: copy, text: says('Mine') },
+  }
+  expect(applyChange(documentKinds, documents, onPage([own])).outcomes).toHaveLength(1)
+  const open = after(documents, setOwnPlace(documents, id, blocksIn(documents, id)[root], newId))
+  expect(placeOf(styleOf(open), id)).toBe(root)
+  const filled = after(open, onPage([own]))
+  expect(JSON.stringify(shown(filled))).toContain('Mine')
+  expect(JSON.stringify(shown(filled))).not.toContain('A card')
+  const closed = after(open, setOwnPlace(open, id, undefined, newId))
+  expect(placeOf(styleOf(closed), id)).toBeUndefined()
+  expect(shown(closed)).toEqual(shown(documents))
 })
 
 test('a shared block cannot be put into itself, straight or through another', () => {

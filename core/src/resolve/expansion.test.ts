@@ -105,6 +105,26 @@ describe('a copy', () => {
     ])
   })
 
+  test('shows what stands in its place in the original until it has blocks of its own', () => {
+    const filled = drawing('card', [
+      ...Object.values(card.records.blocks),
+      block('usual', 'text', 'under', { text: says('Usually this') }),
+    ])
+    const around = { [card.id]: filled as unknown as Documents[string] }
+    const page = sourcesOf([main, copy('one'), own, copy('two')], around)
+    expect(saying(page)).toEqual(['A card', 'Only here', 'A card', 'Usually this'])
+  })
+
+  test('is hidden at a band where its original is', () => {
+    const { [id('root')]: root, ...others } = card.records.blocks
+    const hidden = { ...root, at: { [narrow]: { hidden: true } } }
+    const around = {
+      [card.id]: drawing('card', [...Object.values(others), hidden]) as unknown as Documents[string],
+    }
+    const page = sourcesOf([main, copy('one')], around)
+    expect([saying(page, wide), saying(page, narrow)]).toEqual([['A card'], []])
+  })
+
   test('is drawn as gone where its shared block is gone, or would stand in itself', () => {
     const lost = copy('lost', { data: { shared: id('nothing') } })
     expect(saying(sourcesOf([main, lost]))).toEqual(['This shared block is gone'])

@@ -110,7 +110,11 @@ export class PageResolver {
     const shown = this.options.withHidden
       ? blocks
       : blocks.filter((block) => !isHidden(block, known.at, dressingOf(block, scope)))
-    return inBandOrder(shown, known.at).map((block) => this.node(block, scope, known, touched))
+    const nodes = inBandOrder(shown, known.at).map((block) => this.node(block, scope, known, touched))
+    // What a copy shows may be hidden at a band by its original.
+    return this.options.withHidden || !nodes.some(({ hidden }) => hidden)
+      ? nodes
+      : nodes.filter(({ hidden }) => !hidden)
   }
 
   private node(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode {
@@ -155,7 +159,8 @@ export class PageResolver {
   }
 
   private childrenOf(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
-    if (scope.copy?.place?.block === block.id) return scope.copy.place.own
+    const place = scope.copy?.place
+    if (place?.block === block.id && place.own.length) return place.own
     if (kindOf(block).expands !== 'rows') return this.nodesBelow(block.id, scope, known, touched)
     const choice = (block.data ?? {}) as RowChoice & { collection?: string }
     const collection = choice.collection && collectionIn(known.around, choice.collection)

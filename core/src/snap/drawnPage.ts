@@ -94,7 +94,7 @@ export function childrenOf({ placed }: DrawnPage, parent: Placed | null): Placed
 
 /** Whether a block arranges what stands in it itself, and not parts of it or blocks of another drawing. */
 export const arrangesItself = ({ placed }: DrawnPage, { box }: Placed): boolean =>
-  box.children.every(({ node }) => placed.has(node.key))
+  box.node.room !== undefined || box.children.every(({ node }) => placed.has(node.key))
 
 /** What is left of a block inside its border: what freely placed children are measured from. */
 export function insideBorder({ x, y, w, h, box }: Placed): Rect {

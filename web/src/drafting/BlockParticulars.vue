@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { kindOf } from '@nolvex/core/block/block'
+import { kindOf, takesBlocks } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
 import type { BlockKindName } from '@nolvex/core/block/kinds'
 import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
+import { placeOf, setOwnPlace } from '@nolvex/core/edit/ownPlace'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import FilePick from '../forms/FilePick.vue'
 import LineInput from '../forms/LineInput.vue'
 import CopyParticulars from '../shared/CopyParticulars.vue'
+import OriginalParticulars from '../shared/OriginalParticulars.vue'
 import SelectField from '../forms/SelectField.vue'
+import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { useFields, type FieldState } from './fields/useFields'
 import LeafRow from './LeafRow.vue'
@@ -58,6 +61,19 @@ const onMap = computed(() => {
   const common = section.page ? '' : ', common to all pages'
   return `On the map: ${section.name || 'Untitled'}${common}`
 })
+/** In an original, one of its blocks may be the place for what copies put in. */
+const shared = computed(() => page.original.value?.shared.id)
+const mayBePlace = computed(
+  () => shared.value !== undefined && one.value !== undefined && takesBlocks(one.value),
+)
+const isPlace = computed(
+  () => shared.value !== undefined && placeOf(project.style, shared.value) === one.value?.id,
+)
+function setPlace(isOn: boolean) {
+  if (!shared.value || !one.value) return
+  const parts = setOwnPlace(project.view.documents, shared.value, isOn ? one.value : undefined, newId)
+  project.change(isOn ? 'Let copies put their own blocks' : 'Let copies put no blocks', parts)
+}
 /** Its series takes files: rows, lines for a text that is selected, pictures for the rows. */
 const isInSeries = computed(() => {
   for (let here = one.value; here; here = here.parent ? page.blocks.value[here.parent] : undefined)
@@ -117,6 +133,9 @@ function rename(name: string) {
         <span v-if="!page.isLead.value" class="soft">at {{ page.band.value.name }}</span>
       </div>
       <p v-if="onMap" class="soft">{{ onMap }}</p>
+      <ElCheckbox v-if="mayBePlace" :model-value="isPlace" @change="setPlace($event as boolean)">
+        Copies put blocks of their own here
+      </ElCheckbox>
       <TroubleNote :says="trouble" />
       <CopyParticulars v-if="one && isCopy" :copy="one" @loose="emit('loose')" @trouble="trouble = $event" />
       <section v-for="{ group, states, more } in shown" :key="group">
@@ -143,6 +162,11 @@ function rename(name: string) {
         What you change here holds for {{ page.band.value.name }}. <b>≠</b> marks what differs.
       </p>
     </template>
+    <OriginalParticulars
+      v-else-if="page.original.value"
+      :shared="page.original.value.shared"
+      :blocks="page.blocks.value"
+    />
     <template v-else>
       <h2>Nothing selected</h2>
       <p class="soft">

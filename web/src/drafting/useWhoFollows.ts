@@ -1,5 +1,5 @@
 import { computed, ref, watch, type Ref } from 'vue'
-import { kindOf, type Block } from '@nolvex/core/block/block'
+import type { Block } from '@nolvex/core/block/block'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { ChangePart, Operation } from '@nolvex/core/document/types'
 import { onlyInCopy, onlyInRow } from '@nolvex/core/edit/onlyHere'
@@ -13,7 +13,6 @@ import { useProject } from '../session/projectStore'
 import type { LaidOutPage } from './useLaidOutPage'
 import type { Selection } from './useSelection'
 
-const ID = 16
 const BARE: Dressing = { dresses: [] }
 
 /** What is repeated: a copy of an original, or a row of a series; changes go to all of them, or to the one alone. */
@@ -22,16 +21,13 @@ export function useWhoFollows(view: LaidOutPage, { selection }: Pick<Selection, 
   const { original, blocks, placed, at, document } = view
   const wantsOne = ref(false)
 
-  /** The row of a series an instance stands in. */
+  /** The row an instance is repeated for, the innermost of several: its key is the path that made it. */
   function rowOf(key: string): ShownRow | undefined {
-    for (let up = placed.value.get(key)?.parent; up; up = placed.value.get(up)?.parent) {
-      const record = placed.value.get(up)?.record ?? ''
-      const block = blocks.value[record] as Block | undefined
-      if (!block || kindOf(block).expands !== 'rows') continue
-      const collection = collectionIn(project.around, String(block.data?.collection))
-      const row = collection?.records.rows[key.slice(up.length + 1, up.length + 1 + ID)]
-      return collection && row && { collection: collection.id, row }
-    }
+    for (const step of key.split('-').reverse())
+      for (const { id: collection, records } of project.collections) {
+        const row = records.rows[step] as ShownRow['row'] | undefined
+        if (row) return { collection, row }
+      }
     return undefined
   }
   const row = computed(() => (selection.value.length ? rowOf(selection.value[0]) : undefined))
