@@ -3,6 +3,7 @@ import { CORNERS } from '../block/sides'
 import { fourCorners } from '../drawing/fourCorners'
 import { pictureData } from '../drawing/pictureData'
 import { documentKinds } from '../resolve/documentKinds'
+import { plainStyle } from '../style/plainStyle'
 import { applyChange } from './apply'
 import { markedParts, migrate, migratedParts, UnknownSchema } from './migrate'
 import type {
@@ -160,6 +161,21 @@ test('what is made now says its schema and is not migrated again', () => {
   expect(migratedParts(documentKinds, parts(undo))[0].operations).toEqual(
     CORNERS.map((corner) => ({ ...undo, path: ['look', 'radius', corner] })),
   )
+})
+
+test('a style of schema 1 has room for shared blocks and patterns; its colours and levels stay', () => {
+  const { tokens, levels } = plainStyle.records
+  const old = {
+    kind: 'style',
+    id: 'style',
+    schema: 1,
+    records: { tokens, levels },
+  } as unknown as StoredDocument
+  expect(migrate(documentKinds, old)).toEqual({
+    ...old,
+    schema: documentKinds.style.schema,
+    records: { tokens, levels, shared: {}, sharedValues: {}, patterns: {} },
+  })
 })
 
 test('changes of a newer Nolvex, or on what nobody knows, are told', () => {

@@ -38,6 +38,13 @@ export function pageDrawings(documents: Documents): DrawingDocument[] {
   ) as unknown as DrawingDocument[]
 }
 
+/** What a drawing is called: as its page, or as the shared block or the pattern it is. */
+export function drawingTitle(documents: Documents, id: string): string | undefined {
+  const { pages = {} } = (documents.site?.records ?? {}) as unknown as Partial<SiteDocument['records']>
+  const { shared = {}, patterns = {} } = (documents.style?.records ?? {}) as Partial<StyleDocument['records']>
+  return pages[id]?.title ?? shared[id]?.name ?? patterns[id]?.name
+}
+
 /** The pictures that pages may show: those of their blocks, of shared blocks and of content items. */
 export function picturesShown(drawings: DrawingDocument[], around: Documents = {}): string[] {
   const shared = Object.keys(around).flatMap((id) => drawingIn(around, id) ?? [])

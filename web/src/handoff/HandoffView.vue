@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { nameOf, type Block } from '@nolvex/core/block/block'
+import { drawingTitle } from '@nolvex/core/resolve/pageSources'
 import type { DescribedChange } from '@nolvex/core/review/versions/describeChanges'
 import ExportDialog from '../drafting/ExportDialog.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
@@ -89,6 +91,24 @@ const GROUPS: { label: string; things: Thing[] }[] = [
   },
 ]
 
+/** Blocks of all drawings whose real content comes from elsewhere. */
+const supplied = computed(() => {
+  const { documents } = project.view
+  const { pages } = project.site.records
+  return Object.values(documents)
+    .filter(({ kind }) => kind === 'drawing')
+    .flatMap(({ id: drawing, records }) =>
+      (Object.values(records.blocks ?? {}) as unknown as Block[])
+        .filter(({ live }) => live)
+        .map((block) => ({
+          ...{ id: block.id, name: nameOf(block), note: block.note },
+          ...{ on: drawingTitle(documents, drawing) ?? '', page: drawing in pages ? drawing : undefined },
+        })),
+    )
+})
+const goTo = (page: string, block: string) =>
+  router.push({ name: 'wireframe', params: { project: project.id, page }, query: { block } })
+
 const { last, mark } = useHandedOver()
 const since = shallowRef<DescribedChange[]>([])
 watch(
@@ -112,6 +132,19 @@ const day = (date: string) =>
               <span class="soft">{{ thing.about }}</span>
             </div>
             <ElButton @click="thing.take">{{ thing.does }}</ElButton>
+          </li>
+        </ul>
+      </section>
+      <section v-if="supplied.length">
+        <h2>What the developer supplies</h2>
+        <p class="soft">Marked so in every picture, and in the HTML by <code>data-supplied-by</code>.</p>
+        <ul>
+          <li v-for="{ id, name, on, page, note } in supplied" :key="id">
+            <div>
+              <b dir="auto">{{ name }}</b>
+              <span class="soft" dir="auto">{{ on }}{{ note ? `: ${note}` : '' }}</span>
+            </div>
+            <ElButton v-if="page" @click="goTo(page, id)">Go there</ElButton>
           </li>
         </ul>
       </section>

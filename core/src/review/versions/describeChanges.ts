@@ -1,3 +1,4 @@
+import { drawingTitle } from '../../resolve/pageSources'
 import equal from 'fast-deep-equal'
 import { z } from 'zod'
 import { compareDocuments, type RecordDifference } from '../../document/compare'
@@ -58,8 +59,8 @@ export function describeChanges(before: Documents, after: Documents): DescribedC
 
 function titles(before: Documents, after: Documents): Names {
   return (id) => {
-    const page = after.site?.records.pages?.[String(id)] ?? before.site?.records.pages?.[String(id)]
-    return `“${String(page?.title || 'Untitled')}”`
+    const title = drawingTitle(after, String(id)) ?? drawingTitle(before, String(id))
+    return `“${title || 'Untitled'}”`
   }
 }
 
