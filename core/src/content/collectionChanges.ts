@@ -65,7 +65,8 @@ export interface TableFill {
 }
 
 /**
- * Fills a collection from a table: rows are replaced, fields are matched by name and added where missing.
+ * Fills a collection from a table: rows are replaced, fields are matched by name and added where missing. A row that says the
+ * same in the first column as one before stays that row, with all that goes by it elsewhere.
  * @throws RangeError above 10,000 rows
  */
 export function fillFromTable(
@@ -92,6 +93,7 @@ export function fillFromTable(
     return field
   })
   const remarks: TableFill['remarks'] = []
+  const sameRow = rowsByFirst(collection, columns[0]?.id)
   const records = rows.map((row, at) => {
     const values: Record<string, CollectionValue> = {}
     columns.forEach(({ id, name, type }, index) => {
@@ -100,7 +102,7 @@ export function fillFromTable(
         remarks.push({ row: at + 1, remark: `${name}: ${read.reason}; it was left empty.` })
       else if (read.value !== undefined) values[id] = read.value
     })
-    return { id: newId(), values }
+    return { id: sameRow(values[columns[0]?.id]) ?? newId(), values }
   })
   return {
     operations: [
@@ -114,4 +116,16 @@ export function fillFromTable(
     ],
     remarks,
   }
+}
+
+/** Gives the rows there are by what they say in a field, each once. */
+function rowsByFirst({ records }: CollectionDocument, field: string | undefined) {
+  const rows = new Map<CollectionValue, string[]>()
+  if (field !== undefined)
+    for (const { id, values } of inOrder(Object.values(records.rows))) {
+      const said = values?.[field]
+      if (said !== undefined) rows.set(said, [...(rows.get(said) ?? []), id])
+    }
+  return (said: CollectionValue | undefined): string | undefined =>
+    said === undefined ? undefined : rows.get(said)?.shift()
 }

@@ -109,3 +109,36 @@ test('a table fills a collection: rows replaced, fields kept by name, what does 
     ),
   ).toThrow(RangeError)
 })
+
+test('a row that says the same in the first column stays that row when a table is filled in again', () => {
+  const empty: CollectionDocument = {
+    kind: 'collection',
+    id: newId(),
+    schema: 1,
+    records: { fields: {}, rows: {}, settings: {} },
+  }
+  const fill = (document: CollectionDocument, rows: string[][]) =>
+    after(document, fillFromTable(document, ['Isle', 'People'], rows, newId).operations)
+  const first = fill(empty, [
+    ['Orrel', '120'],
+    ['Tansay', '45'],
+    ['Orrel', '7'],
+  ])
+  const idsOf = (document: CollectionDocument) =>
+    Object.values(document.records.rows)
+      .sort((a, b) => (a.order < b.order ? -1 : 1))
+      .map(({ id, values }) => [id, Object.values(values ?? {})[0]])
+  const [orrel, tansay, again] = idsOf(first).map(([id]) => id)
+  const second = idsOf(
+    fill(first, [
+      ['Hask', '9'],
+      ['Tansay', '50'],
+      ['Orrel', '121'],
+      ['Orrel', '8'],
+      ['Orrel', '1'],
+    ]),
+  )
+  expect(second.slice(1, 4).map(([id]) => id)).toEqual([tansay, orrel, again])
+  expect([orrel, tansay, again]).not.toContain(second[0][0])
+  expect([orrel, tansay, again]).not.toContain(second[4][0])
+})

@@ -1,6 +1,6 @@
 import { createSharedComposable, watchDebounced } from '@vueuse/core'
 import { wrap } from 'comlink'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { Finding } from '@nolvex/core/review/finding'
 import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
@@ -54,6 +54,11 @@ export const useReview = createSharedComposable(() => {
       immediate: true,
       debounce: WAIT_MS,
     },
+  )
+
+  watch(
+    () => project.id,
+    () => (looked.value = new Map()),
   )
 
   const onDrawings = computed(() => [...looked.value.values()].flatMap(({ findings }) => findings))
