@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/ids'
 import { leaf } from '../document/leafTable'
-import type { RichText } from '../document/richText'
 
 /**
  * Where a block's words or picture come from: a content item, one field of one row of a collection, or, in a block that
@@ -20,11 +19,12 @@ export type ContentSource = z.infer<typeof contentSourceSchema>
 const WORDS = ['text', 'to', 'come']
 
 /**
- * Words that are plainly none yet, of a wanted length.
- * @param length characters, at least 1
+ * Words that are plainly none yet, of a wanted length or a little less: none of them is cut.
+ * @param length characters
  */
-export function placeholderWords(length: number): RichText {
-  let said = 'Text to come'
-  for (let index = 0; said.length < length; index++) said += ` ${WORDS[index % WORDS.length]}`
-  return [{ insert: said.slice(0, Math.max(1, length)).trimEnd() }]
+export function placeholderWords(length: number): string {
+  let said = 'Text'
+  for (let index = 1; said.length + 1 + WORDS[index % WORDS.length].length <= length; index++)
+    said += ` ${WORDS[index % WORDS.length]}`
+  return said
 }

@@ -279,8 +279,10 @@ describe('content that stands elsewhere', () => {
     const site = structuredClone(usualSite)
     site.records.settings.site.words = 'placeholder'
     const own = text('a', { text: says('Twenty-five signs of it..') })
-    const [shown] = saying({ ...sourcesOf([main, own]), site })
-    expect(shown).toBe('Text to come text to come'.slice(0, 25))
+    const cells = [['Isle', 'People on it']]
+    const table = block('list', 'table', 'main', { data: { cells } })
+    const shown = saying({ ...sourcesOf([main, own, table]), site })
+    expect(shown).toEqual(['Text to come text to come', 'Text', 'Text to come'])
   })
 })
 

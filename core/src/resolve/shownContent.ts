@@ -56,10 +56,14 @@ const USUAL_WANTED = 60
  */
 export function withContent(block: Block, found: FoundContent | undefined, words: WordsShown): Block {
   const saying = leafShownBy(block, 'richText') ? withWords(block, found, words) : block
+  const cells = words === 'placeholder' ? (block.data?.cells as string[][] | undefined) : undefined
+  if (cells) return { ...block, data: { ...block.data, cells: cells.map((row) => row.map(placeholderFor)) } }
   const path = leafShownBy(block, 'picture')
   const file = found?.type === 'item' ? fileOf(found.item) : undefined
   return path && file ? { ...saying, data: { ...saying.data, [path[1]]: file } } : saying
 }
+
+const placeholderFor = (words: string) => (words.trim() ? placeholderWords(words.length) : words)
 
 function withWords(block: Block, found: FoundContent | undefined, words: WordsShown): Block {
   const own: RichText | undefined = found ? sourced(contentWords(found)) : block.text
@@ -68,7 +72,7 @@ function withWords(block: Block, found: FoundContent | undefined, words: WordsSh
   const said = own ? plainText(own).trim().length : 0
   const wanted = block.wanted ?? (said || USUAL_WANTED)
   if (!isMissing && said === 0) return block
-  return { ...block, text: placeholderWords(wanted) }
+  return { ...block, text: [{ insert: placeholderWords(wanted) }] }
 }
 
 const sourced = (words: string | undefined): RichText | undefined =>

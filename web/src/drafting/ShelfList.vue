@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { followDrag, type DragHandlers } from '../gestures/followDrag'
 import { useProject } from '../session/projectStore'
-import { sharedItems } from '../shared/sharedItems'
+import { sharedItems } from './shared/sharedItems'
 
 const props = defineProps<{
   /** Begins to drag a new block over the page. */

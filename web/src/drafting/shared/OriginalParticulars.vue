@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import { nameOf, type Block } from '@nolvex/core/block/block'
 import { valuesOf } from '@nolvex/core/resolve/scope'
 import { CHILDREN, type Shared } from '@nolvex/core/style/shared'
-import LineInput from '../forms/LineInput.vue'
-import { useProject } from '../session/projectStore'
+import LineInput from '../../forms/LineInput.vue'
+import { useProject } from '../../session/projectStore'
 
 /** An original with nothing selected in it: what copies may say otherwise, by the names they see it under. */
 const props = defineProps<{ shared: Shared; blocks: Record<string, Block> }>()

@@ -3,8 +3,8 @@ import { ElButton, ElDialog } from 'element-plus'
 import { computed } from 'vue'
 import { inOrder } from '@nolvex/core/document/tree'
 import { copiesByShared, pagesShowing } from '@nolvex/core/edit/sharedUses'
-import LineInput from '../forms/LineInput.vue'
-import { useProject } from '../session/projectStore'
+import LineInput from '../../forms/LineInput.vue'
+import { useProject } from '../../session/projectStore'
 
 /** The shared blocks and own patterns of the project: their names, and which pages use them. */
 const open = defineModel<boolean>({ required: true })
