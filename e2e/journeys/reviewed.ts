@@ -1,4 +1,4 @@
-import { expectEqual, expectTrue } from '../expect'
+import { expectTrue } from '../expect'
 import { commitParts, documentsOf, type Journey } from './journey'
 
 const DEMO = 'skerrinferries00'
@@ -45,11 +45,14 @@ export const reviewed: Journey = {
     await person.choose('.stage-strip .pick-field input', 'Home')
     await person.until('only those of a page', async () => !(await says()).includes('C-006'))
     await person.press('Too wide runs out of the page')
-    await person.until('the block is selected at that band', async () => {
-      const isThere = (await person.text('.measures, footer, .strip').catch(() => '')) !== undefined
-      return isThere && (await person.text('.handle[role=slider]')) === '390 px'
-    })
-    expectEqual((await person.all('[data-selected=muchtoowide00000]')).length, 1, 'and outlined')
+    await person.until(
+      'the page shows at that band',
+      async () => (await person.text('.handle[role=slider]')) === '390 px',
+    )
+    await person.until(
+      'the block is selected',
+      async () => (await person.all('[data-selected=muchtoowide00000]')).length === 1,
+    )
     await person.open(`${site.address}/projects/${DEMO}`)
     await person.until('the Ledger counts it too', async () =>
       /\b[2-9]\b/.test(await person.text('main.ledger')),
