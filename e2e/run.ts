@@ -27,6 +27,7 @@ import { reviewed } from './journeys/reviewed'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { thinSlice } from './journeys/thinSlice'
+import { told } from './journeys/told'
 import { twoWindows } from './journeys/twoWindows'
 import { Person } from './person'
 import { Site } from './site'
@@ -51,6 +52,7 @@ const journeys: Journey[] = [
   everyKind,
   repeated,
   reviewed,
+  told,
   fieldsAndKeys,
   foundGrid,
   gridsInChromium,
