@@ -1,4 +1,4 @@
-import type { Block } from '../block/block'
+import { kindOf, type Block } from '../block/block'
 import { orderAt } from '../document/order'
 import type { ContentItem } from '../content/content'
 import type { Operation } from '../document/types'
@@ -68,7 +68,7 @@ export function mapDifference(sources: DraftSources, page: Page, blocks: Blocks)
 
 /** Content items of a section that it does not show. */
 function contentToAdd({ content }: DraftSources, page: Page, blocks: Blocks, section: Block): Difference[] {
-  if (section.kind === 'copy') return []
+  if (kindOf(section).expands) return []
   const inside = Object.values(blocks).filter((block) => standsIn(blocks, block, section.id))
   return itemsNotShown(content, page, section.section as string, inside).map((item) => ({
     id: `content ${item.id}`,

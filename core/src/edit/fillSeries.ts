@@ -1,11 +1,10 @@
-import type { Block } from '../block/block'
-import { leafShownBy } from '../block/block'
-import { MOST_ROWS, type CollectionDocument, type CollectionRow } from '../content/collection'
+import { leafShownBy, type Block } from '../block/block'
+import { USUAL_ROWS } from '../block/kinds/series'
+import { collectionKind, MOST_ROWS, type CollectionDocument, type CollectionRow } from '../content/collection'
 import { fieldsOf, fillFromTable } from '../content/collectionChanges'
 import { putAmong } from '../document/placing'
 import { inOrder } from '../document/tree'
 import type { ChangePart, Json, Operation } from '../document/types'
-import { collectionKind } from '../content/collection'
 import { cutText } from '../text/cutText'
 
 /** A series that is filled: its block, the drawing it stands in, and the collection it shows, where it has one. */
@@ -72,7 +71,7 @@ export function fillFromRows(
 }
 
 function shownOf({ data = {} }: Block, rows: number): string {
-  const most = Number(data.most ?? 12)
+  const most = Number(data.most ?? USUAL_ROWS)
   return rows > most ? ` The series shows ${most} of them; “at most” says how many.` : ''
 }
 

@@ -1,4 +1,4 @@
-import type { Block } from '../block/block'
+import { kindOf, type Block } from '../block/block'
 import type { Documents, Operation } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
 import type { StyleDocument } from '../style/style'
@@ -9,8 +9,8 @@ export interface SharedUse {
   copy: string
 }
 
-const sharedOf = ({ kind, data }: Pick<Block, 'kind' | 'data'>): string | undefined =>
-  kind === 'copy' ? (data?.shared as string | undefined) : undefined
+const sharedOf = (block: Pick<Block, 'kind' | 'data'>): string | undefined =>
+  kindOf(block).expands === 'shared' ? (block.data?.shared as string | undefined) : undefined
 
 const drawingsIn = (documents: Documents) =>
   Object.values(documents).filter(({ kind }) => kind === 'drawing') as unknown as DrawingDocument[]

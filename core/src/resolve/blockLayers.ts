@@ -19,7 +19,8 @@ export interface Dressing {
   copy?: Block
 }
 
-const BARE: Dressing = { dresses: [] }
+/** Nothing over a block's own values. */
+export const BARE: Dressing = { dresses: [] }
 
 /**
  * Everything a block's values come from at a band, weakest first: what its kind gives, its variant, the block itself, its

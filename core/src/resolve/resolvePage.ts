@@ -5,7 +5,7 @@ import { bandsInOrder } from '../grid/band'
 import { gridOfPage } from '../site/pageGrid'
 import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
-import { CHILDREN } from '../style/shared'
+import { CHILDREN, type SharedValue } from '../style/shared'
 import type { StyleDocument } from '../style/style'
 import { blockValue, dressedBlock, orderAtBand, type Dressing } from './blockLayers'
 import type { AtBand, Bands } from './cascade'
@@ -49,6 +49,8 @@ interface Known {
   page: Scope
   /** the blocks of each shared block that was met */
   originals: Map<string, { blocks: Record<string, Block>; index: ChildIndex }>
+  /** what each copy says otherwise, by its key */
+  dresses: Map<string, { copy: Block; found: CopyScope['dresses'] }>
   at: AtBand
   maker: InstanceMaker
   made: Map<string, Made>
@@ -98,10 +100,9 @@ export class PageResolver {
       within: [drawing.id],
     }
     const { words } = settings.site
-    const originals = new Map<string, { blocks: Record<string, Block>; index: ChildIndex }>()
     return (this.known = {
-      ...{ context, blocks, around, style, words, page, originals, at, maker },
-      made: new Map(),
+      ...{ context, blocks, around, style, words, page, at, maker },
+      ...{ originals: new Map(), dresses: new Map(), made: new Map() },
     })
   }
 
@@ -180,7 +181,7 @@ export class PageResolver {
   /** What a copy shows in its place: the root of what is shared, placed as the copy says. Nothing where it is gone. */
   private copyNode(copy: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode | undefined {
     const id = (copy.data as { shared: string }).shared
-    const { style, around, at } = known
+    const { style, around } = known
     const drawing = scope.within.includes(id) ? undefined : drawingIn(around, id)
     const shared = style.records.shared[id]
     const root = shared && drawing?.records.blocks[shared.root]
@@ -197,7 +198,7 @@ export class PageResolver {
       within: [...scope.within, id],
       copy: {
         origin: { document: scope.document, record: copy.id },
-        dresses: this.dressesOf(copy, key, values, at),
+        dresses: dressesOf(known, copy, key, values),
         place: place && own && { block: place.block, own },
       },
     }
@@ -207,18 +208,6 @@ export class PageResolver {
     const name = copy.name ?? shared.name
     const order = this.leadOrder(root, within)
     return this.kept(root, children, { key, origin, dressing, order, as: { copy, name } }, scope, known)
-  }
-
-  /** kept while the copy and the named values are the same, so that what is dressed by them is */
-  private dresses = new Map<string, { copy: Block; values: object[]; found: CopyScope['dresses'] }>()
-
-  private dressesOf(copy: Block, key: string, values: { id: string }[], at: AtBand): CopyScope['dresses'] {
-    const wanted = `${key} ${at.band}`
-    const made = this.dresses.get(wanted)
-    if (made?.copy === copy && sameElements(made.values, values)) return made.found
-    const found = copyDresses(copy, values as Parameters<typeof copyDresses>[1], at)
-    this.dresses.set(wanted, { copy, values, found })
-    return found
   }
 
   /** Ids of what stands in a block with panes, whatever a band hides or reorders: which of them is open goes by it. */
@@ -264,6 +253,15 @@ function showingOthers(blocks: Record<string, Block>): string[] {
       return expands || listsRows || block.content || inSeries(block)
     })
     .map(({ id }) => id)
+}
+
+/** What a copy says otherwise: the same objects while the copy is, so that what is dressed by them is kept. */
+function dressesOf({ dresses, at }: Known, copy: Block, key: string, values: SharedValue[]) {
+  const made = dresses.get(key)
+  if (made?.copy === copy) return made.found
+  const found = copyDresses(copy, values, at)
+  dresses.set(key, { copy, found })
+  return found
 }
 
 function originalBlocks({ originals }: Known, id: string, blocks: Record<string, Block>): ChildIndex {

@@ -6,7 +6,7 @@ import { inOrder } from '../document/tree'
 import type { Json, StoredRecord } from '../document/types'
 import { CHILDREN, type SharedValue } from '../style/shared'
 import type { StyleDocument } from '../style/style'
-import type { Dress, Dressing } from './blockLayers'
+import { BARE, type Dress, type Dressing } from './blockLayers'
 import { foldLeaf, recordLayers, type AtBand } from './cascade'
 import type { ChildIndex } from './childIndex'
 import type { BlockNode, Origin } from './node'
@@ -40,6 +40,8 @@ export interface CopyScope {
 
 /** What dresses a block where it is shown; the root of what is shared is dressed as the copy itself, too. */
 export function dressingOf(block: Block, { rows, copy }: Scope, root?: Block): Dressing {
+  // Most blocks are shown as they are.
+  if (!copy && !block.rows && !root) return BARE
   const dresses: Dress[] = []
   const said = copy?.dresses.get(block.id)
   if (said) dresses.push(said)

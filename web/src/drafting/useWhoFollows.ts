@@ -1,10 +1,10 @@
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Block } from '@nolvex/core/block/block'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { ChangePart, Operation } from '@nolvex/core/document/types'
 import { onlyInCopy, onlyInRow } from '@nolvex/core/edit/onlyHere'
 import { copiesByShared } from '@nolvex/core/edit/sharedUses'
-import type { Dressing } from '@nolvex/core/resolve/blockLayers'
+import { BARE, type Dressing } from '@nolvex/core/resolve/blockLayers'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { copyDresses, valuesOf } from '@nolvex/core/resolve/scope'
 import { contentOf, type ShownRow } from '@nolvex/core/resolve/shownContent'
@@ -12,8 +12,6 @@ import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import type { LaidOutPage } from './useLaidOutPage'
 import type { Selection } from './useSelection'
-
-const BARE: Dressing = { dresses: [] }
 
 /** What is repeated: a copy of an original, or a row of a series; changes go to all of them, or to the one alone. */
 export function useWhoFollows(view: LaidOutPage, { selection }: Pick<Selection, 'selection'>) {
@@ -102,7 +100,6 @@ export function useWhoFollows(view: LaidOutPage, { selection }: Pick<Selection, 
   }
 
   return {
-    ...{ row, rowOf, following, isOne, dressing, ownWords, partsOf, contentAt },
-    wantsOne: wantsOne as Ref<boolean>,
+    ...{ row, rowOf, following, wantsOne, isOne, dressing, ownWords, partsOf, contentAt },
   }
 }
