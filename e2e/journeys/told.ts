@@ -53,7 +53,6 @@ export const told: Journey = {
         writeFileSync(file, SCAN)
         await (await person.see('.show input[type=file]')).sendKeys(file)
         await person.saved()
-        if (!(await (await person.see('.show')).isDisplayed())) await person.press('Show…')
         await person.press('Scale by two points…')
         const sheet = await person.see('.scale')
         const press = (x: number) =>

@@ -11,7 +11,7 @@ export function isDialogOpen(): boolean {
 
 /** Fields whose lists and panels open over them. */
 const OPENING = '.el-select, .el-color-picker'
-const PANELS = '.el-select__popper, .el-color-picker__panel'
+export const PANELS = '.el-select__popper, .el-color-picker__panel'
 
 /** The field that holds the keys while nothing of it is open. */
 function closedField(target: EventTarget | null): Element | undefined {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ElButton, ElPopover } from 'element-plus'
-import { nextTick, ref } from 'vue'
+import { onClickOutside } from '@vueuse/core'
+import { computed, nextTick, ref } from 'vue'
+import { PANELS } from '../commands/onTop'
 
 /** A button and the panel it opens. The keys go into the panel; Escape closes it, alone, and gives them back. */
 defineProps<{
@@ -13,6 +15,7 @@ defineProps<{
 const isOpen = ref(false)
 const panel = ref<HTMLElement>()
 const button = ref<InstanceType<typeof ElButton>>()
+const opener = computed(() => button.value?.ref)
 
 /** Whoever has gone into a field of it already keeps the keys there. */
 async function takeKeys() {
@@ -22,14 +25,18 @@ async function takeKeys() {
 
 function close() {
   isOpen.value = false
-  button.value?.ref?.focus()
+  opener.value?.focus()
 }
+
+/** A press beside it closes it; lists and dialogues that its fields open are none. */
+onClickOutside(panel, () => (isOpen.value = false), {
+  ignore: [opener, PANELS, '.el-overlay'],
+})
 </script>
 
 <template>
   <ElPopover
-    v-model:visible="isOpen"
-    trigger="click"
+    :visible="isOpen"
     :placement="placement ?? 'bottom-end'"
     :width="width"
     :show-arrow="false"
@@ -37,7 +44,15 @@ function close() {
     @show="takeKeys"
   >
     <template #reference>
-      <ElButton ref="button" :text="text" :aria-label="label" :aria-expanded="isOpen">{{ words }}</ElButton>
+      <ElButton
+        ref="button"
+        :text="text"
+        :aria-label="label"
+        :aria-expanded="isOpen"
+        @click="isOpen = !isOpen"
+      >
+        {{ words }}
+      </ElButton>
     </template>
     <div
       ref="panel"
