@@ -9,22 +9,31 @@ import { mapInTheCore } from './mapOf2000'
 import { compareOneLeaf } from './oneLeaf'
 import { p95, timed } from './timing'
 
+/** `drafting`: only what is done on pages; `layout`: only the layout. */
+const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-const { driver, close } = await launchBrowser()
-try {
-  await setViewport(driver, 1440, 900)
-  for (const count of [1000, 10_000]) await compareLayout(driver, count)
-  for (const count of [2000, 10_000]) await compareOneLeaf(driver, count)
-} finally {
-  await close()
-}
-if (!process.argv.includes('layout')) {
+if (isOnlyDrafting) {
+  snapping()
+  await inTheApplication(true)
+} else await layouts()
+if (!isOnlyDrafting && !process.argv.includes('layout')) {
   shaping()
   snapping()
   mapInTheCore()
   gridFigures()
   draftingAndSketching()
   await inTheApplication()
+}
+
+async function layouts() {
+  const { driver, close } = await launchBrowser()
+  try {
+    await setViewport(driver, 1440, 900)
+    for (const count of [1000, 10_000]) await compareLayout(driver, count)
+    for (const count of [2000, 10_000]) await compareOneLeaf(driver, count)
+  } finally {
+    await close()
+  }
 }
 
 function shaping() {

@@ -6,6 +6,16 @@ export interface Rect {
   h: number
 }
 
+/** The rectangle around others; an empty one around none. */
+export function boundsOf(rects: Rect[]): Rect {
+  if (rects.length === 0) return { x: 0, y: 0, w: 0, h: 0 }
+  const left = Math.min(...rects.map(({ x }) => x))
+  const top = Math.min(...rects.map(({ y }) => y))
+  const right = Math.max(...rects.map(({ x, w }) => x + w))
+  const bottom = Math.max(...rects.map(({ y, h }) => y + h))
+  return { x: left, y: top, w: right - left, h: bottom - top }
+}
+
 /** What a moved rectangle may align to: vertical lines by x, horizontal ones by y. Sorted ascending. */
 export interface SnapLines {
   x: number[]

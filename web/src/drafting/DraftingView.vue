@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElSplitter, ElSplitterPanel } from 'element-plus'
-import { computed, provide, ref, watch } from 'vue'
+import { computed, onScopeDispose, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { leafShownBy, type Block } from '@nolvex/core/block/block'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
@@ -22,6 +22,7 @@ import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
 import ShowPanel from './ShowPanel.vue'
 import GuidePanel from './guides/GuidePanel.vue'
+import { usePresentation } from './camera/usePresentation'
 import { useGuideCommands } from './guides/useGuideCommands'
 import { offerOverlayCommands, offerTagCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
@@ -76,6 +77,8 @@ const suggested = computed(() =>
   page.selection.value.length === 1 ? page.nameOf(page.selection.value[0]) : '',
 )
 const { panels, toggle: togglePanel } = usePanels()
+const { isAlone } = usePresentation()
+onScopeDispose(() => (isAlone.value = false))
 useGuideCommands(page)
 offerTagCommands()
 offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
@@ -178,7 +181,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
 
 <template>
   <main v-if="current" class="drafting">
-    <div class="top">
+    <div v-show="!isAlone" class="top">
       <div class="page">
         <PickField
           class="pick"
@@ -207,7 +210,13 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       <ElButton link @click="told = ''">Close</ElButton>
     </p>
     <ElSplitter class="middle">
-      <ElSplitterPanel v-model:size="panels.left" :min="panels.left ? 168 : 0" :max="440" collapsible>
+      <ElSplitterPanel
+        v-if="!isAlone"
+        v-model:size="panels.left"
+        :min="panels.left ? 168 : 0"
+        :max="440"
+        collapsible
+      >
         <div class="left">
           <OutlineList />
           <ShelfList
@@ -234,11 +243,17 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           <p v-else class="loading soft" role="status">Loading the fonts…</p>
         </div>
       </ElSplitterPanel>
-      <ElSplitterPanel v-model:size="panels.right" :min="panels.right ? 232 : 0" :max="480" collapsible>
+      <ElSplitterPanel
+        v-if="!isAlone"
+        v-model:size="panels.right"
+        :min="panels.right ? 232 : 0"
+        :max="480"
+        collapsible
+      >
         <BlockParticulars @fill="fillSeries" @pictures="addPictures" @loose="cutLoose" />
       </ElSplitterPanel>
     </ElSplitter>
-    <MeasureStrip />
+    <MeasureStrip v-if="!isAlone" />
     <NameDialog :asked="asked" :suggested="suggested" @named="named" @leave="asked = undefined" />
     <SharedDialog v-model="isOnShared" @page="open" />
     <PatternShelf v-if="isOnPatterns" v-model="isOnPatterns" :page="current" @put="putPattern" />

@@ -1,10 +1,19 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { ElButton } from 'element-plus'
+import { computed, nextTick, provide, ref, watch } from 'vue'
 import { kindOf, leafShownBy } from '@nolvex/core/block/block'
 import type { ShelfItem } from '@nolvex/core/block/shelf'
 import GridLines from '../grid/GridLines.vue'
+import { useOverlays } from '../grid/useOverlays'
 import BrowserFrame from '../screens/BrowserFrame.vue'
+import { draftingCamera } from './camera/camera'
+import CameraBar from './camera/CameraBar.vue'
+import PageOverview from './camera/PageOverview.vue'
+import { useCamera } from './camera/useCamera'
+import { useCameraCommands } from './camera/useCameraCommands'
+import { usePresentation } from './camera/usePresentation'
+import { useScrollAtEdges } from './camera/useScrollAtEdges'
 import FollowStrip from './FollowStrip.vue'
 import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures } from './gestures/useGestures'
@@ -29,12 +38,21 @@ const surface = ref<HTMLElement>()
 const desk = ref<HTMLElement>()
 const pane = ref<HTMLElement>()
 const sheet = ref<HTMLElement>()
-const { width: deskWidth, height: deskHeight } = useElementSize(desk)
-const scrollTop = ref(0)
-const room = computed(() => (props.isCompared ? deskWidth.value / 2 : deskWidth.value))
 const { finish } = useFinish()
 const other = computed((): FinishName => (finish.value === 'sketch' ? 'plain' : 'sketch'))
-const { framed, zoom, frameProps, paneStyle, underlay, ground } = useFramedPage(page, room, scrollTop)
+const { framed, natural, frameProps, paneStyle, underlay, ground } = useFramedPage(page)
+/** What scrolls the page is the desk, or the window its browser frame leaves. */
+const scroller = () => (framed.value ? pane.value : desk.value)
+const beside = computed(() => (props.isCompared ? 2 : 1))
+const { camera, deskWidth, deskHeight, scroll, isPanning, ...moving } = useCamera({
+  ...{ desk, scroller, sheet, natural, beside },
+})
+const { zoom, view } = camera
+provide(draftingCamera, camera)
+useCameraCommands(page, camera)
+const { boxes, overview } = useOverlays()
+const { isAlone } = usePresentation()
+const atEdges = useScrollAtEdges(desk, moving.scrollBy)
 
 function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
   const box = sheet.value?.getBoundingClientRect() ?? new DOMRect()
@@ -49,17 +67,18 @@ const shown = computed(() => page.landed.value?.layout ?? page.layout.value)
 const drawn = computed(() => {
   const margin = deskHeight.value * 0.5
   return {
-    from: (scrollTop.value - margin) / zoom.value,
-    until: (scrollTop.value + deskHeight.value + margin) / zoom.value,
+    from: (scroll.value.top - margin) / zoom.value,
+    until: (scroll.value.top + deskHeight.value + margin) / zoom.value,
   }
 })
 
-const { press, follow: followGesture, preview } = useGestures(page, { zoom, pagePoint })
+const { press, follow: followGesture, preview } = useGestures(page, { pagePoint, atEdges })
 /** Begins to drag a new block over the page; it comes to it where the pointer is let go on the desk. */
 function bring(item: ShelfItem) {
   const { left, right, top, bottom } = desk.value?.getBoundingClientRect() ?? new DOMRect()
   return followGesture(
     putFromShelf(page, item),
+    undefined,
     ({ clientX: x, clientY: y }) => x > left && x < right && y > top && y < bottom,
   )
 }
@@ -84,9 +103,10 @@ const state = computed((): SurfaceState => ({
   edited: editing.value === undefined ? undefined : placed.value.get(editing.value),
   scales: page.scalePoints.value && { isBeside: underlay.value?.isBeside ?? false },
   original: page.original.value && placed.value.get(page.original.value.key),
+  boxes: boxes.value ? view.value : undefined,
 }))
 const laidOver = computed(() =>
-  overlays.flatMap(({ name, component, props }) => {
+  (isAlone.value ? [] : overlays).flatMap(({ name, component, props }) => {
     const shown = props(state.value)
     return shown ? [{ name, component, props: shown }] : []
   }),
@@ -115,10 +135,8 @@ function dropFiles(event: DragEvent) {
   if (files.length) emit('pictures', files, hitBy(event)?.record)
 }
 
-/** What scrolls the page is the desk, or the window its browser frame leaves. */
-const scroller = () => (framed.value ? pane.value : desk.value)
 function scrolled() {
-  scrollTop.value = scroller()?.scrollTop ?? 0
+  moving.scrolled()
   follow()
 }
 
@@ -138,12 +156,16 @@ watch(
 )
 useEventListener(desk, 'scroll', scrolled, { passive: true })
 useEventListener(pane, 'scroll', scrolled, { passive: true })
-watch(framed, scrolled, { flush: 'post' })
+watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
 </script>
 
 <template>
-  <div ref="surface" class="surface" :class="{ 'with-rulers': hasRulers }">
-    <template v-if="hasRulers">
+  <div
+    ref="surface"
+    class="surface"
+    :class="{ 'with-rulers': hasRulers && !isAlone, alone: isAlone, panning: isPanning }"
+  >
+    <template v-if="hasRulers && !isAlone">
       <RulerBar axis="x" :origin="origin.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
       <RulerBar axis="y" :origin="origin.y" :zoom="zoom" :length="deskHeight" @pull="pull('x', $event)" />
     </template>
@@ -157,8 +179,8 @@ watch(framed, scrolled, { flush: 'post' })
       @dragover.prevent
       @drop.prevent="dropFiles"
     >
-      <component :is="framed ? BrowserFrame : 'div'" v-bind="frameProps">
-        <div ref="pane" class="pane" :class="{ framed }" :style="paneStyle">
+      <component :is="framed ? BrowserFrame : 'div'" v-bind="frameProps(zoom, scroll.top)">
+        <div ref="pane" class="pane" :class="{ framed }" :style="paneStyle(zoom)">
           <div
             ref="sheet"
             class="sheet"
@@ -178,7 +200,7 @@ watch(framed, scrolled, { flush: 'post' })
             >
               <UnderlayPicture v-if="underlay && !underlay.isBeside" :underlay="underlay" />
               <PageDrawing v-if="shown" :layout="shown" v-bind="drawn" />
-              <GridLines :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
+              <GridLines v-if="!isAlone" :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
             </svg>
             <svg
               v-if="underlay?.isBeside"
@@ -211,7 +233,10 @@ watch(framed, scrolled, { flush: 'post' })
         <figcaption class="soft">{{ FINISHES[other] }}</figcaption>
       </figure>
     </div>
+    <PageOverview v-if="overview && !isAlone && view.h < pageHeight" :height="deskHeight" />
     <FollowStrip />
+    <CameraBar v-if="!isAlone" class="camera" />
+    <ElButton v-else class="camera" @click="isAlone = false">Back to drafting (L)</ElButton>
   </div>
 </template>
 
@@ -250,6 +275,19 @@ watch(framed, scrolled, { flush: 'post' })
 figcaption {
   position: absolute;
   inset: -18px 0 auto;
+}
+.camera {
+  position: absolute;
+  z-index: 5;
+  right: 20px;
+  bottom: 12px;
+}
+.alone .camera:not(:hover, :focus) {
+  opacity: 0.5;
+}
+.panning .desk,
+.panning .sheet {
+  cursor: grab;
 }
 .desk:focus-visible {
   box-shadow: inset 0 0 0 2px var(--pine);

@@ -17,7 +17,7 @@ import { useUnderlay } from './useUnderlay'
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
 const project = useProject()
-const { shown, tags, rulers, snapping } = useOverlays()
+const { shown, tags, rulers, boxes, overview, snapping } = useOverlays()
 const { chosen, choose, screens, frames, screen, frame, viewport } = useViewport()
 const names = Object.keys(OVERLAYS) as OverlayName[]
 const KINDS = { blocks: 'Other blocks', columns: 'Columns', rows: 'Rows', guides: 'Guides' } as const
@@ -74,6 +74,8 @@ const toggleFold = (key: string) =>
           >{{ OVERLAYS[name] }} <kbd>{{ OVERLAY_KEYS[name] }}</kbd></ElCheckbox
         >
         <ElCheckbox v-model="rulers">Rulers <kbd>U</kbd></ElCheckbox>
+        <ElCheckbox v-model="boxes">Outlines of boxes <kbd>X</kbd></ElCheckbox>
+        <ElCheckbox v-model="overview">Overview <kbd>Y</kbd></ElCheckbox>
       </div>
       <h3>On blocks</h3>
       <div class="two">

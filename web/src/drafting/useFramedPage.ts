@@ -1,24 +1,24 @@
-import { computed, type Ref } from 'vue'
+import { computed } from 'vue'
 import { pageAddresses } from '@nolvex/core/site/address'
 import { frameTakes } from '@nolvex/core/viewport/frame'
 import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import type { DraftingPage } from './usePage'
 
-/** The browser frame around the page, where one is shown, and how large all of it is on the desk. */
-export function useFramedPage(page: DraftingPage, deskWidth: Ref<number>, scrollTop: Ref<number>) {
+/** The browser frame around the page, where one is shown, and what it is shown with. */
+export function useFramedPage(page: DraftingPage) {
   const project = useProject()
   const { chosen, frame, viewport } = useViewport()
   const record = computed(() => project.site.records.pages[page.page.value])
   const framed = computed(() => (chosen.value.isFramed && viewport.value ? frame.value : undefined))
 
-  const widthWithFrame = computed(() => {
-    const { left, right } = frameTakes(framed.value ?? { parts: [] })
-    return left + right + page.width.value
-  })
-  const zoom = computed(() => Math.min(1, (deskWidth.value - 48) / widthWithFrame.value) || 1)
   /** px of the page that show at once */
   const windowHeight = computed(() => (framed.value ? (viewport.value?.height ?? 0) : page.pageHeight.value))
+  /** all of it at 100 %, px */
+  const natural = computed(() => {
+    const { left, right, top, bottom } = frameTakes(framed.value ?? { parts: [] })
+    return { width: left + right + page.width.value, height: top + bottom + windowHeight.value }
+  })
 
   const address = computed(() => {
     const { address: site = '' } = project.site.records.settings.site
@@ -27,30 +27,30 @@ export function useFramedPage(page: DraftingPage, deskWidth: Ref<number>, scroll
   })
 
   /** What the frame is shown with; nothing without one. */
-  const frameProps = computed(() => {
+  function frameProps(zoom: number, scrollTop: number) {
     if (!framed.value) return {}
-    const most = Math.max(1, (page.pageHeight.value - windowHeight.value) * zoom.value)
+    const most = Math.max(1, (page.pageHeight.value - windowHeight.value) * zoom)
     return {
       frame: framed.value,
-      zoom: zoom.value,
+      zoom,
       width: page.width.value,
       height: windowHeight.value,
       title: record.value?.title || 'Untitled',
       address: address.value,
       scrollBars: chosen.value.scrollBars,
-      scrolled: Math.min(1, scrollTop.value / most),
+      scrolled: Math.min(1, scrollTop / most),
       share: Math.min(1, windowHeight.value / page.pageHeight.value),
     }
-  })
+  }
   /** The part of the desk the page is seen through. */
-  const paneStyle = computed(() => ({
-    width: `${page.pageWidth.value * zoom.value}px`,
-    height: framed.value ? `${windowHeight.value * zoom.value}px` : undefined,
-  }))
+  const paneStyle = (zoom: number) => ({
+    width: `${page.pageWidth.value * zoom}px`,
+    height: framed.value ? `${windowHeight.value * zoom}px` : undefined,
+  })
 
   return {
     framed,
-    zoom,
+    natural,
     frameProps,
     paneStyle,
     underlay: computed(() => record.value?.underlay),

@@ -1,6 +1,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Block } from '@nolvex/core/block/block'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
+import { boundsOf, type Rect } from '@nolvex/core/snap/snapEdges'
 import type { LaidOutPage } from './useLaidOutPage'
 
 /** What is selected on a page: instances by key, and the blocks that edits to them write. */
@@ -28,6 +29,8 @@ export function useSelection({ page, document, blocks, placed, guides }: LaidOut
       .map((key) => placed.value.get(key))
       .filter((found): found is Placed => found !== undefined),
   )
+  /** what is selected, from edge to edge, px of the page */
+  const around = computed((): Rect => boundsOf(selected.value))
   watch([page, document], () => (chosen.value = []))
 
   function select(keys: string[]) {
@@ -45,6 +48,7 @@ export function useSelection({ page, document, blocks, placed, guides }: LaidOut
     selection,
     records,
     selected,
+    around,
     one,
     recordOf,
     keyOf,

@@ -31,6 +31,9 @@ export const useOverlays = createSharedComposable(() => {
   )
   const tags = useLocalStorage('nolvex-tags', { notes: true, content: false }, { mergeDefaults: true })
   const rulers = useLocalStorage('nolvex-rulers', true)
+  const overview = useLocalStorage('nolvex-overview', true)
+  /** the outlines of all boxes */
+  const boxes = useLocalStorage('nolvex-boxes', false)
   /** what dragged blocks snap to */
   const snapping = useLocalStorage(
     'nolvex-snapping',
@@ -43,7 +46,7 @@ export const useOverlays = createSharedComposable(() => {
     const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
     project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
   }
-  return { shown, tags, rulers, snapping, looks, setLook }
+  return { shown, tags, rulers, overview, boxes, snapping, looks, setLook }
 })
 
 /** Offers a command with its key for each of the tags. */

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useCommands } from '../commands/commandStore'
+import { usePresentation } from '../drafting/camera/usePresentation'
 import { useProject } from '../session/projectStore'
 import { stages } from '../stages/stages'
 import SavingState from './SavingState.vue'
@@ -12,6 +13,7 @@ const route = useRoute()
 const router = useRouter()
 const project = useProject()
 const commands = useCommands()
+const { isAlone } = usePresentation()
 
 watch(
   () => String(route.params.project),
@@ -62,7 +64,7 @@ function openCommands() {
 
 <template>
   <div class="shell">
-    <header>
+    <header v-show="!isAlone">
       <div class="title">
         <RouterLink to="/">Nolvex</RouterLink>
         <span class="soft" :title="project.name">{{ project.name }}</span>

@@ -1,4 +1,4 @@
-import { shallowRef, type Ref } from 'vue'
+import { shallowRef } from 'vue'
 import { handles } from '@nolvex/core/snap/resizeBlock'
 import { followDrag, type DragHandlers } from '../../gestures/followDrag'
 import type { DraftingPage } from '../usePage'
@@ -6,12 +6,16 @@ import type { Following, Point, Press, Preview } from './gesture'
 import { beginGesture } from './gestures'
 
 interface Ground {
-  zoom: Ref<number>
   pagePoint: (event: MouseEvent) => Point
+  /** scrolls the page on while something is dragged at its edges */
+  atEdges: {
+    follow: (event: PointerEvent, then: (event: PointerEvent) => void) => void
+    stop: () => void
+  }
 }
 
 /** Follows what the pointer does on the page: one gesture begins, shows what it would do, and is committed as a change. */
-export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
+export function useGestures(page: DraftingPage, { pagePoint, atEdges }: Ground) {
   const preview = shallowRef<Preview>()
   /** the change that is shown, as text */
   let landing: string | undefined
@@ -30,18 +34,31 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint }: Ground) {
     if (event.button !== 0) return
     const { move, commit, click } = beginGesture(pressed(event)) ?? {}
     // A captured pointer clicks nothing else: only what goes on after the press takes it.
-    if (move || click) followDrag(event, { ...follow({ move, commit }), click })
+    if (move || click) followDrag(event, { ...follow({ move, commit }, pagePoint(event)), click })
   }
 
-  /** @param isOver whether the pointer is where the gesture may end; beside it nothing comes of it */
-  function follow({ move, commit }: Following, isOver?: (now: PointerEvent) => boolean): DragHandlers {
+  /**
+   * @param from where it was pressed, px of the page; without one it came from beside the page
+   * @param isOver whether the pointer is where the gesture may end; beside it nothing comes of it
+   */
+  function follow(
+    { move, commit }: Following,
+    from?: Point,
+    isOver?: (now: PointerEvent) => boolean,
+  ): DragHandlers {
+    // By points of the page, which may scroll under the pointer.
+    const follows = (now: PointerEvent) => {
+      const at = pagePoint(now)
+      const by = from ? { x: at.x - from.x, y: at.y - from.y } : at
+      show(isOver?.(now) === false ? undefined : move?.(by, at))
+    }
     return {
-      move: (dx, dy, now) => {
-        const by = { x: dx / zoom.value, y: dy / zoom.value }
-        const isBeside = isOver?.(now) === false
-        show(isBeside ? undefined : move?.(by, pagePoint(now)))
+      move: (_dx, _dy, now) => {
+        follows(now)
+        atEdges.follow(now, follows)
       },
       end: (kept) => {
+        atEdges.stop()
         const change = kept && preview.value ? commit?.() : undefined
         show(undefined)
         if (!change) return

@@ -1,8 +1,10 @@
 import type { Component } from 'vue'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
+import type { Rect } from '@nolvex/core/snap/snapEdges'
 import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
 import GuideLayer from '../guides/GuideLayer.vue'
+import BoxOutlines from './BoxOutlines.vue'
 import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
@@ -29,6 +31,8 @@ export interface SurfaceState {
   scales: { isBeside: boolean } | undefined
   /** the copy whose original is edited in place of the page */
   original: Placed | undefined
+  /** what is in view, where the outlines of all boxes are shown, px of the page */
+  boxes: Rect | undefined
 }
 
 /** Something laid over the page: shown where it gives props. */
@@ -46,6 +50,12 @@ export const overlays: Overlay[] = [
     name: 'original',
     component: OriginalVeil,
     props: ({ original, zoom, width, height }) => original && { copy: original, zoom, width, height },
+  },
+  {
+    name: 'boxes',
+    component: BoxOutlines,
+    props: ({ zoom, width, height, boxes, preview }) =>
+      boxes && !preview ? { zoom, width, height, view: boxes } : undefined,
   },
   { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
   { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
