@@ -1,4 +1,7 @@
-import { snapLines, snapRect } from '@nolvex/core/snap/snapEdges'
+import { HINT_KINDS, type HintKind } from '@nolvex/core/snap/hint'
+import { hintGround } from '@nolvex/core/snap/hintGround'
+import { hintMove } from '@nolvex/core/snap/hints'
+import { USUAL_SCALE } from '@nolvex/core/style/spacingScale'
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser, setViewport } from '../browser'
 import { draftingAndSketching } from './drafting'
@@ -56,10 +59,13 @@ function snapping() {
     y: random(50_000),
     w: random(300),
     h: random(200),
+    name: 'block',
   }))
-  const lines = snapLines(rects)
+  const hintKinds = new Set(Object.keys(HINT_KINDS) as HintKind[])
+  const scale = USUAL_SCALE.map(({ px }) => px)
+  const ground = hintGround({ lines: { x: [], y: [] }, hintKinds, scale }, rects, [])
   const took = Array.from({ length: 2000 }, () =>
-    timed(() => snapRect({ x: random(1400), y: random(50_000), w: 120, h: 40 }, lines, 6)),
+    timed(() => hintMove({ x: random(1400), y: random(50_000), w: 120, h: 40 }, ground, 6)),
   )
-  console.log(`snapping among 10,000 blocks: p95 ${p95(took).toFixed(3)} ms`)
+  console.log(`hints among 10,000 blocks: p95 ${p95(took).toFixed(3)} ms`)
 }

@@ -111,7 +111,8 @@ describe.each(patterns)('$label', (pattern) => {
             at: { bands: bandsOf(bakery.site), band },
             write: (px) => newLength(px, undefined, usualEnvironment),
             lines: { x: [], y: [] },
-            snapsToBlocks: true,
+            hintKinds: new Set(),
+            scale: [],
           })
           expect(over.filter(({ side }) => side === 'left' || side === 'right')).toEqual([])
           eachBox(layout, (box, x) => expect(x + box.w).toBeLessThanOrEqual(width + 0.5))

@@ -1,7 +1,7 @@
 import type { Json } from '../document/types'
 import { roundTo, type WrittenLength } from '../units/length'
 import { insideBorder, type DrawnPage, type Placed } from './drawnPage'
-import type { Rect } from './snapEdges'
+import type { Rect } from './rect'
 
 /** A leaf of a block with what it is to be. */
 export type LeafValue = [path: string[], value: Json]

@@ -1,6 +1,8 @@
 import { trackWidths } from '../layout/layoutGrid'
 import { toPixels, toUnits } from '../text/layoutUnit'
 import type { Placed } from './drawnPage'
+import type { Hint } from './hint'
+import type { Rect } from './rect'
 
 /** The columns of a block that arranges its children on tracks, px on the page. */
 export function columnsOf(container: Placed): { left: number; width: number }[] {
@@ -20,3 +22,15 @@ export function columnsOf(container: Placed): { left: number; width: number }[] 
 /** Columns a block takes of so many. */
 export const spanOf = ({ box }: Placed, columns: number): number =>
   Math.min(box.node.place.column.span, columns)
+
+/** Columns in words: “column 3”, “columns 1–5”. */
+export const columnWords = (start: number, span: number): string =>
+  span === 1 ? `column ${start}` : `columns ${start}–${start + span - 1}`
+
+/** The edges of the columns something comes to stand on. */
+export function columnHints(start: number, span: number, { x, w }: Rect): Hint[] {
+  const hint = (at: number): Hint => ({
+    ...{ axis: 'x', kind: 'columns', what: columnWords(start, span), line: { at } },
+  })
+  return [hint(x), hint(x + w)]
+}

@@ -4,7 +4,9 @@ import type { PageLayout } from '../layout/pageLayout'
 import type { AtBand } from '../resolve/cascade'
 import type { BlockNode } from '../resolve/node'
 import type { WrittenLength } from '../units/length'
-import type { Rect, SnapLines } from './snapEdges'
+import type { HintKind } from './hint'
+import type { PageLines } from './hintGround'
+import type { Rect } from './rect'
 
 /** An instance as it stands on the page, px from the page's corner. */
 export interface Placed extends Rect {
@@ -28,10 +30,12 @@ export interface DrawnPage {
   at: AtBand
   /** A length of so many px as this project writes new lengths. */
   write: (px: number) => WrittenLength
-  /** columns, rows and guides that dragged edges may snap to */
-  lines: SnapLines
-  /** whether they may snap to other blocks too */
-  snapsToBlocks: boolean
+  /** columns, rows, baseline and guides that give hints while something moves */
+  lines: PageLines
+  /** what hints are given at all */
+  hintKinds: ReadonlySet<HintKind>
+  /** the gaps that are permitted, px, rising */
+  scale: number[]
 }
 
 /** What is drawn on: the blocks of a drawing, or those of an original where one of its copies shows them. */

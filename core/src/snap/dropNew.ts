@@ -8,7 +8,7 @@ import { siblingsAtBand } from '../resolve/siblings'
 import type { DrawnPage } from './drawnPage'
 import { beginMove, dropSpot, type DropSpot, type Moving } from './dropSpot'
 import { HitIndex } from './hitTest'
-import type { Rect } from './snapEdges'
+import type { Rect } from './rect'
 
 type Blocks = Record<string, Block>
 
@@ -54,9 +54,11 @@ export function dropNew(
   waiting: Waiting,
   rect: Rect,
   pointer: { x: number; y: number },
+  reach?: number,
 ): DropSpot {
-  const spot = dropSpot(moving, rect, pointer)
-  if (!spot) return { mark: rect, lines: { x: [], y: [] }, operations: () => waiting.operations }
+  const spot = dropSpot(moving, rect, pointer, reach)
+  if (!spot)
+    return { mark: rect, hints: [], says: 'at the end of the page', operations: () => waiting.operations }
   return { ...spot, operations: () => insertion(moving, waiting, spot.operations()) }
 }
 

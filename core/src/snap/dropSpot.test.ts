@@ -4,11 +4,12 @@ import { Draft, idOf, type Sketch } from '../testing/draft'
 import { box, column, free, row, section, spanning, standing, text } from '../testing/sketches'
 import { columnsOf } from './containerColumns'
 import { beginMove, dropSpot } from './dropSpot'
+import type { HintKind } from './hint'
 
 const library = shippedFontLibrary()
 let draft: Draft
-const draftOf = (sketches: Sketch[], width?: number, snapsTo = { blocks: true, columns: false }) =>
-  new Draft(sketches, { library, width, snapsTo })
+const draftOf = (sketches: Sketch[], width?: number, hints: HintKind[] = ['edges', 'centres']) =>
+  new Draft(sketches, { library, width, hints })
 
 /** Drags a block so that its top left corner and the pointer come to (x, y), and drops it. */
 function drop(name: string, x: number, y: number, selected: string[] = []) {
@@ -121,7 +122,7 @@ describe('dropping', () => {
     ])
     const { x, y } = draft.placed('two')
     const spot = drop('one', x + 4, y + 80)
-    expect(spot?.lines.x).toContain(x)
+    expect(spot?.hints.map(({ line }) => line?.at)).toContain(x)
     expect(draft.placed('one')).toMatchObject({ x, y: y + 80 })
     expect(draft.block('one').place?.offset).toMatchObject({ left: px(300), top: px(200) })
   })
@@ -130,10 +131,7 @@ describe('dropping', () => {
     draft = draftOf(
       [section('top', [box('free', [text('one', standing(10, 10)), text('two', standing(300, 120))], free)])],
       1440,
-      {
-        blocks: false,
-        columns: false,
-      },
+      [],
     )
     const { x, y } = draft.placed('two')
     drop('one', x + 4, y + 80)
@@ -151,10 +149,7 @@ describe('dropping', () => {
         anchor: { x: anchor, y: anchor },
         offset: { right: px(700) },
       }
-      draft = draftOf([section('top', [box('free', [text('one', { place })], bordered)])], 1440, {
-        blocks: false,
-        columns: false,
-      })
+      draft = draftOf([section('top', [box('free', [text('one', { place })], bordered)])], 1440, [])
       const { x, y, w, h } = draft.placed('one')
       drop('one', Math.round(x) + 30, Math.round(y) + 20)
       expect(draft.block('one').place?.anchor).toEqual({ x: anchor, y: anchor })

@@ -2,7 +2,7 @@ import { refusesParent, standsOnPage, type Block } from '../block/block'
 import { moveBlocks, setLeaf } from '../edit/blockChanges'
 import type { Operation } from '../document/types'
 import { anchoredPlace } from './anchoredPlace'
-import { columnsOf, spanOf } from './containerColumns'
+import { columnHints, columnsOf, columnWords, spanOf } from './containerColumns'
 import {
   arrangesItself,
   childrenOf,
@@ -13,8 +13,11 @@ import {
 } from './drawnPage'
 import { gridIndex, nearestColumn } from './dropInGrid'
 import type { HitIndex } from './hitTest'
-import { snapRect, type Rect, type SnapLines } from './snapEdges'
-import { targetsAmong } from './snapTargets'
+import type { Hint } from './hint'
+import { hintGround, type HintGround } from './hintGround'
+import { hintMove } from './hints'
+import { calledInside, calledPlaced } from './calledRects'
+import type { Rect } from './rect'
 
 interface Point {
   x: number
@@ -25,8 +28,10 @@ interface Point {
 export interface DropSpot {
   /** the place in the flow, or the block itself where it is placed freely */
   mark: Rect
-  /** lines it has snapped to */
-  lines: { x: number[]; y: number[] }
+  /** why it stands just there */
+  hints: Hint[]
+  /** where that is, in words: among what, or on which columns */
+  says: string
   operations: () => Operation[]
 }
 
@@ -38,21 +43,30 @@ export interface Moving {
   block: Block
   /** what goes along, each once */
   carried: Placed[]
-  /** lines to snap to by container, worked out once each */
-  targets: Map<string, SnapLines>
+  /** what gives hints in each container, worked out once */
+  grounds: Map<string, HintGround>
 }
 
 const BAR = 3
-const REACH = 6
+/** px within which a hint moves something, unless the pointer is nearer to the page or farther from it */
+export const REACH = 6
 
 /** @param selection keys; all of it goes along when the grabbed block is of it */
 export function beginMove(page: DrawnPage, hits: HitIndex, grabbed: Placed, selection: string[]): Moving {
   const carried = selection.includes(grabbed.key) ? outermostPlaced(page, selection) : [grabbed]
-  return { page, hits, grabbed, block: page.blocks[grabbed.record], carried, targets: new Map() }
+  return { page, hits, grabbed, block: page.blocks[grabbed.record], carried, grounds: new Map() }
 }
 
-/** The spot for a block dragged so that it now covers `rect`, the pointer being at a point, all px on the page. */
-export function dropSpot(moving: Moving, rect: Rect, pointer: Point): DropSpot | undefined {
+/**
+ * The spot for a block dragged so that it now covers `rect`, the pointer being at a point, all px on the page.
+ * @param reach px within which hints move it; nought holds them off
+ */
+export function dropSpot(
+  moving: Moving,
+  rect: Rect,
+  pointer: Point,
+  reach: number = REACH,
+): DropSpot | undefined {
   const container = containerAt(moving, pointer)
   if (container === undefined) return undefined
   if (container === null) return inStack(moving, null, pointer.y, 'y')
@@ -64,7 +78,7 @@ export function dropSpot(moving: Moving, rect: Rect, pointer: Point): DropSpot |
     case 'grid':
       return onTracks(moving, container, rect)
     case 'placed':
-      return placedFreely(moving, container, rect)
+      return placedFreely(moving, container, rect, reach)
   }
 }
 
@@ -104,9 +118,11 @@ function inStack(moving: Moving, container: Placed | null, at: number, axis: 'x'
     axis === 'x'
       ? { x: line - 1, y: across.y, w: BAR, h: across.h }
       : { x: across.x, y: line - 1, w: across.w, h: BAR }
+  const among = container ? container.box.node.name : 'the page'
   return {
     mark,
-    lines: { x: [], y: [] },
+    hints: [],
+    says: `${index + 1} of ${list.length + 1} in ${among}`,
     operations: () =>
       moveBlocks(
         page.blocks,
@@ -144,7 +160,8 @@ function onTracks(moving: Moving, container: Placed, rect: Rect): DropSpot {
   const mark = { x: left, y: rect.y, w: last.left + last.width - left, h: rect.h }
   return {
     mark,
-    lines: { x: [mark.x, mark.x + mark.w], y: [] },
+    hints: columnHints(start, span, mark),
+    says: `${columnWords(start, span)} of ${columns.length}`,
     operations: () => {
       const records = recordsFor(moving, container)
       const spot = spotAmong(moving, container, others, index)
@@ -170,14 +187,15 @@ function rowAt(others: Placed[], y: number): number {
   return y > last ? rows.length + 1 : nearest[0]
 }
 
-function placedFreely(moving: Moving, container: Placed, rect: Rect): DropSpot {
+function placedFreely(moving: Moving, container: Placed, rect: Rect, reach: number): DropSpot {
   const { page, grabbed } = moving
-  const snapped = snapRect(rect, targetsIn(moving, container), REACH)
-  const mark = { ...rect, x: Math.round(rect.x + snapped.dx), y: Math.round(rect.y + snapped.dy) }
+  const { dx, dy, hints } = hintMove(rect, groundIn(moving, container), reach)
+  const mark = { ...rect, x: settled(rect.x, dx), y: settled(rect.y, dy) }
   const by = { x: mark.x - grabbed.x, y: mark.y - grabbed.y }
   return {
     mark,
-    lines: snapped.lines,
+    hints,
+    says: `in ${container.box.node.name}`,
     operations: () => {
       const along = carriedInto(moving, container)
       const spot = { parent: container.record, index: container.box.children.length }
@@ -194,14 +212,17 @@ function placedFreely(moving: Moving, container: Placed, rect: Rect): DropSpot {
   }
 }
 
-/** What a drag may snap to in a container: its edges and those of what stays in it. */
-function targetsIn({ page, carried, targets }: Moving, container: Placed): SnapLines {
-  const known = targets.get(container.key)
+/** Whole px, unless a hint says where exactly. */
+const settled = (at: number, move: number) => (move === 0 ? Math.round(at) : at + move)
+
+/** What gives hints in a container: its edges and those of what stays in it. */
+function groundIn({ page, carried, grounds }: Moving, container: Placed): HintGround {
+  const known = grounds.get(container.key)
   if (known) return known
   const still = childrenOf(page, container).filter((one) => !carried.includes(one))
-  const lines = targetsAmong(page, [...still, container])
-  targets.set(container.key, lines)
-  return lines
+  const ground = hintGround(page, still.map(calledPlaced), calledInside(container))
+  grounds.set(container.key, ground)
+  return ground
 }
 
 /** What goes along into a container (null: the page), but for what may not stand there and what it stands in. */

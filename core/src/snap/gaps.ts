@@ -1,4 +1,4 @@
-import type { Rect } from './snapEdges'
+import type { Rect } from './rect'
 
 /** A gap from a block to what stands beside it: a sibling, or the edge of what it stands in. */
 export interface Gap {

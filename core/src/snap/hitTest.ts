@@ -1,7 +1,7 @@
 import Flatbush from 'flatbush'
 import type { Placed } from './drawnPage'
 import { insideBorder } from './drawnPage'
-import type { Rect } from './snapEdges'
+import type { Rect } from './rect'
 
 /** Finds what stands at a point of a page, among any number of blocks. */
 export class HitIndex {

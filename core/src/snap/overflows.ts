@@ -1,6 +1,6 @@
 import { countLines } from '../text/lines'
 import type { DrawnPage, Placed } from './drawnPage'
-import type { Rect } from './snapEdges'
+import type { Rect } from './rect'
 
 /** What runs out of what holds it. */
 export interface Overflow {

@@ -2,21 +2,21 @@ import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { px } from '../units/length'
 import { Draft, idOf, type Sketch } from '../testing/draft'
 import { box, free, row, section, spanning, standing, text } from '../testing/sketches'
+import type { HintKind } from './hint'
 import { columnsOf } from './containerColumns'
-import { beginResize, handles, resized } from './resizeBlock'
+import { beginResize, handles, resized, type Pull } from './resizeBlock'
 
 const library = shippedFontLibrary()
 let draft: Draft
-const draftOf = (sketches: Sketch[], snapsTo = { blocks: false, columns: false }) =>
-  new Draft(sketches, { library, snapsTo })
+const draftOf = (sketches: Sketch[], hints: HintKind[] = []) => new Draft(sketches, { library, hints })
 
 describe('resizing', () => {
   const handle = (name: string) => handles.find((one) => one.name === name) as (typeof handles)[number]
-  function pull(name: string, which: string, dx: number, dy: number) {
+  function pull(name: string, which: string, dx: number, dy: number, how: Pull = {}) {
     const page = draft.drawn
     const own = page.placed.get(idOf(name))
     if (!own) throw new Error(`${name} is gone`)
-    const change = resized(beginResize(page, own), handle(which), dx, dy)
+    const change = resized(beginResize(page, own), handle(which), dx, dy, how)
     draft.change(change.operations())
     return change
   }
@@ -57,7 +57,7 @@ describe('resizing', () => {
           ),
         ]),
       ],
-      { blocks: true, columns: false },
+      ['edges'],
     )
     pull('one', 'foot', 0, 36)
     expect(draft.placed('one').h).toBe(120)
@@ -116,12 +116,27 @@ describe('resizing', () => {
     draft = new Draft([section('top', [box('line', [text('one')], row)])], {
       library,
       sizing: 'elastic',
-      snapsTo: { blocks: false, columns: false },
+      hints: [],
     })
     pull('one', 'corner', 400 - draft.placed('one').w, 80 - draft.placed('one').h)
     expect(draft.block('one').place).toMatchObject({
       width: { value: 25, unit: 'rem' },
       height: { value: 5, unit: 'rem' },
     })
+  })
+
+  test('keeps its shape, and its middle where it stands freely', () => {
+    draft = draftOf([section('top', [box('free', [text('one', standing(200, 100))], free)])])
+    const before = draft.placed('one')
+    pull('one', 'right edge', 50, 0, { keepsShape: true })
+    const wider = draft.placed('one')
+    expect([wider.x, wider.y, wider.w, wider.h]).toEqual([before.x, before.y, 150, 60])
+    pull('one', 'first corner', -15, -6, { fromCentre: true })
+    const grown = draft.placed('one')
+    expect([grown.x, grown.y, grown.w, grown.h]).toEqual([wider.x - 15, wider.y - 6, 180, 72])
+    pull('one', 'upper corner', 0, 36, { keepsShape: true })
+    const after = draft.placed('one')
+    expect(after.w / after.h).toBeCloseTo(2.5, 1)
+    expect(after.y + after.h).toBeCloseTo(grown.y + grown.h, 1)
   })
 })

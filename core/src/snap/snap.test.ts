@@ -1,36 +1,6 @@
-import fc from 'fast-check'
 import { placeInGrid } from '../layout/gridPlacement'
 import { gridIndex, nearestColumn, nearestSpan } from './dropInGrid'
 import { gapsAround } from './gaps'
-import { snapLines, snapRect, type Rect } from './snapEdges'
-
-const anyRect = fc.record({
-  x: fc.integer({ min: 0, max: 400 }),
-  y: fc.integer({ min: 0, max: 400 }),
-  w: fc.integer({ min: 1, max: 200 }),
-  h: fc.integer({ min: 1, max: 200 }),
-})
-
-test('a rectangle snaps by the least move there is, as trying every line shows', () => {
-  fc.assert(
-    fc.property(fc.array(anyRect, { maxLength: 12 }), anyRect, (others, rect) => {
-      const lines = snapLines(others)
-      const { dx, dy } = snapRect(rect, lines, 6)
-      const least = (edges: number[], all: number[]) =>
-        all
-          .flatMap((line) => edges.map((edge) => Math.abs(line - edge)))
-          .reduce((a, b) => Math.min(a, b), Infinity)
-      const byHand = (r: Rect) => [
-        least([r.x, r.x + r.w / 2, r.x + r.w], lines.x),
-        least([r.y, r.y + r.h / 2, r.y + r.h], lines.y),
-      ]
-      const [x, y] = byHand(rect)
-      expect(Math.abs(dx)).toBeCloseTo(x <= 6 ? x : 0, 9)
-      expect(Math.abs(dy)).toBeCloseTo(y <= 6 ? y : 0, 9)
-    }),
-    { numRuns: 100, seed: 3 },
-  )
-})
 
 const columns = Array.from({ length: 12 }, (_, index) => ({ left: 64 + index * 100, width: 80 }))
 

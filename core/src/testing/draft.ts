@@ -10,9 +10,11 @@ import { usualBands, usualSite } from '../site/usualSite'
 import { gridAt } from '../grid/bandGrid'
 import type { Sizing } from '../site/gridPlan'
 import { plainStyle } from '../style/plainStyle'
+import { USUAL_SCALE } from '../style/spacingScale'
 import { placeBlocks, type DrawnPage } from '../snap/drawnPage'
 import { HitIndex } from '../snap/hitTest'
-import { pageLines } from '../snap/snapTargets'
+import { HINT_KINDS, type HintKind } from '../snap/hint'
+import { pageLines } from '../snap/hintGround'
 import type { FontLibrary } from '../text/fontLibrary'
 import { usualEnvironment } from '../units/environment'
 import { newLength } from '../units/newLength'
@@ -39,7 +41,8 @@ export function blocksOf(sketches: Sketch[], parent?: string): Block[] {
 interface DraftOptions {
   library: FontLibrary
   width?: number
-  snapsTo?: Partial<Record<'blocks' | 'columns', boolean>>
+  /** kinds of hints that are given; all without any */
+  hints?: HintKind[]
   sizing?: Sizing
 }
 
@@ -74,7 +77,8 @@ export class Draft {
   }
 
   get drawn(): DrawnPage {
-    const { snapsTo: { blocks = true, columns = true } = {}, sizing } = this.options
+    const { hints = Object.keys(HINT_KINDS) as HintKind[], sizing } = this.options
+    const kinds = new Set(hints)
     const bands = bandsOf(usualSite)
     const { band } = this
     const environment = { ...usualEnvironment, viewportWidth: this.width }
@@ -88,8 +92,9 @@ export class Draft {
       height: layout.height,
       at: { bands, band },
       write: (px) => newLength(px, sizing, environmentOf()),
-      lines: pageLines(columns ? grid : undefined, undefined, []),
-      snapsToBlocks: blocks,
+      lines: pageLines(kinds, { columns: grid, guides: [], height: layout.height }),
+      hintKinds: kinds,
+      scale: USUAL_SCALE.map(({ px }) => px),
     }
   }
 

@@ -72,7 +72,7 @@ const drawn = computed(() => {
   }
 })
 
-const { press, follow: followGesture, preview } = useGestures(page, { pagePoint, atEdges })
+const { press, follow: followGesture, preview } = useGestures(page, { zoom, pagePoint, atEdges })
 /** Begins to drag a new block over the page; it comes to it where the pointer is let go on the desk. */
 function bring(item: ShelfItem) {
   const { left, right, top, bottom } = desk.value?.getBoundingClientRect() ?? new DOMRect()

@@ -2,6 +2,7 @@
 import { ElButton, ElCheckbox, ElCollapse, ElCollapseItem } from 'element-plus'
 import { computed } from 'vue'
 import { OVERLAYS, type OverlayName } from '@nolvex/core/site/gridPlan'
+import { HINT_KINDS } from '@nolvex/core/snap/hint'
 import PopPanel from '../forms/PopPanel.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
@@ -17,10 +18,9 @@ import { useUnderlay } from './useUnderlay'
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
 const project = useProject()
-const { shown, tags, rulers, boxes, overview, snapping } = useOverlays()
+const { shown, tags, rulers, boxes, overview, hints } = useOverlays()
 const { chosen, choose, screens, frames, screen, frame, viewport } = useViewport()
 const names = Object.keys(OVERLAYS) as OverlayName[]
-const KINDS = { blocks: 'Other blocks', columns: 'Columns', rows: 'Rows', guides: 'Guides' } as const
 
 const WORDS = { copy: 'Real copy', placeholder: 'Placeholders of its length', lines: 'Lines' } as const
 const setWords = (words: keyof typeof WORDS | undefined) =>
@@ -141,9 +141,10 @@ const toggleFold = (key: string) =>
       </template>
       <FilePick v-else words="Lay a scan under the page…" :accept="PICTURE_TYPES" @files="scan.lay" />
       <TroubleNote :says="scan.trouble.value" />
-      <h3>Blocks snap to</h3>
+      <h3>Hints while one moves a block</h3>
+      <p class="soft">Hold F to hold them off.</p>
       <div class="two">
-        <ElCheckbox v-for="(words, kind) in KINDS" :key="kind" v-model="snapping[kind]">{{
+        <ElCheckbox v-for="(words, kind) in HINT_KINDS" :key="kind" v-model="hints[kind]">{{
           words
         }}</ElCheckbox>
       </div>

@@ -4,18 +4,21 @@ import type { Documents, Operation } from '@nolvex/core/document/types'
 import { emptyDrawing, type DrawingDocument } from '@nolvex/core/drawing/drawing'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
-import { environmentOf } from '@nolvex/core/layout/pageFont'
+import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
+import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
 import { overflowsOf } from '@nolvex/core/snap/overflows'
-import { pageLines } from '@nolvex/core/snap/snapTargets'
+import type { HintKind } from '@nolvex/core/snap/hint'
+import { pageLines } from '@nolvex/core/snap/hintGround'
+import { spacingScale } from '@nolvex/core/style/spacingScale'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
-import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
+import { toPx, usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import type { WrittenLength } from '@nolvex/core/units/length'
 import { newLength } from '@nolvex/core/units/newLength'
 import { readLength } from '@nolvex/core/units/typedLength'
@@ -25,6 +28,9 @@ import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import { useGuides } from './guides/useGuides'
 import { useEditedDrawing } from './useEditedDrawing'
+
+/** Until the fonts are there. */
+const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
 
 /** A page laid out at a width, with all that stands on it and what lies over it. */
 export function useLaidOutPage(page: Ref<string>) {
@@ -102,17 +108,34 @@ export function useLaidOutPage(page: Ref<string>) {
   })
   const guides = useGuides({ page, band, width: pageWidth, height: pageHeight, grid, bandGrid })
 
-  const { snapping } = useOverlays()
+  const { hints } = useOverlays()
+  const hintKinds = computed(() => {
+    const kinds = Object.keys(hints.value) as HintKind[]
+    return new Set(kinds.filter((kind) => hints.value[kind]))
+  })
   const lines = computed(() =>
-    pageLines(
-      snapping.value.columns ? grid.value : undefined,
-      snapping.value.rows ? bandGrid.value.rows : undefined,
-      snapping.value.guides ? guides.placed.value.filter(({ hidden }) => !hidden) : [],
-    ),
+    pageLines(hintKinds.value, {
+      columns: grid.value,
+      rows: bandGrid.value.rows,
+      baseline: bandGrid.value.baseline,
+      guides: guides.placed.value.filter(({ hidden }) => !hidden),
+      height: pageHeight.value,
+    }),
   )
+  /** The permitted gaps, px at this band. */
+  const scale = computed(() => {
+    const tokens = new StyleTokens(project.style, at.value)
+    return spacingScale(project.style, (length) => pxOf(tokens.length(length)))
+  })
   const write: DrawnPage['write'] = (px) => {
     const { sizing, rootSize } = project.site.records.settings.site
     return newLength(px, sizing, environmentOf(rootSize))
+  }
+  const pxOf = (length: WrittenLength) => {
+    const { rootSize } = project.site.records.settings.site
+    const environment = { ...environmentOf(rootSize), viewportWidth: width.value }
+    const font = library.value ? pageFontMeasures(library.value, environment) : NO_FONT
+    return toPx(length, environment, font, 0)
   }
   /** A typed length; a bare number is written as new lengths are. */
   function typedLength(text: string): { length: WrittenLength } | { error: string } {
@@ -127,7 +150,8 @@ export function useLaidOutPage(page: Ref<string>) {
     at: at.value,
     write,
     lines: lines.value,
-    snapsToBlocks: snapping.value.blocks,
+    hintKinds: hintKinds.value,
+    scale: scale.value.map(({ px }) => px),
   }))
 
   return {
@@ -152,7 +176,7 @@ export function useLaidOutPage(page: Ref<string>) {
     bandGrid,
     grid,
     guides,
-    snapping,
+    scale,
     pageWidth,
     pageHeight,
     isReady: computed(() => library.value !== undefined),

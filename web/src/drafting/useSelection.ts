@@ -1,7 +1,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Block } from '@nolvex/core/block/block'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
-import { boundsOf, type Rect } from '@nolvex/core/snap/snapEdges'
+import { boundsOf, type Rect } from '@nolvex/core/snap/rect'
 import type { LaidOutPage } from './useLaidOutPage'
 
 /** What is selected on a page: instances by key, and the blocks that edits to them write. */

@@ -2,6 +2,7 @@ import { createSharedComposable, useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { OVERLAYS, USUAL_OVERLAYS, type OverlayLook, type OverlayName } from '@nolvex/core/site/gridPlan'
+import { HINT_KINDS, type HintKind } from '@nolvex/core/snap/hint'
 import { useCommands } from '../commands/commandStore'
 import { useProject } from '../session/projectStore'
 
@@ -34,10 +35,13 @@ export const useOverlays = createSharedComposable(() => {
   const overview = useLocalStorage('nolvex-overview', true)
   /** the outlines of all boxes */
   const boxes = useLocalStorage('nolvex-boxes', false)
-  /** what dragged blocks snap to */
-  const snapping = useLocalStorage(
-    'nolvex-snapping',
-    { blocks: true, columns: true, rows: true, guides: true },
+  /** kinds of hints that are given while something is moved */
+  const hints = useLocalStorage<Record<HintKind, boolean>>(
+    'nolvex-hints',
+    Object.fromEntries(Object.keys(HINT_KINDS).map((kind) => [kind, kind !== 'baseline'])) as Record<
+      HintKind,
+      boolean
+    >,
     { mergeDefaults: true },
   )
   const looks = computed(() => ({ ...USUAL_OVERLAYS, ...project.site.records.settings.site.overlays }))
@@ -46,7 +50,7 @@ export const useOverlays = createSharedComposable(() => {
     const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
     project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
   }
-  return { shown, tags, rulers, overview, boxes, snapping, looks, setLook }
+  return { shown, tags, rulers, overview, boxes, hints, looks, setLook }
 })
 
 /** Offers a command with its key for each of the tags. */

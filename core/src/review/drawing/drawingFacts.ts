@@ -40,7 +40,13 @@ export function drawingFacts(
     const layout = new PageLayouter(library).layout(new PageResolver().resolve(sources, band.id), environment)
     const drawn: DrawnPage = {
       ...{ blocks, placed: placeBlocks(layout, {}), width: layout.width, height: layout.height },
-      ...{ at: { bands, band: band.id }, write: px, lines: { x: [], y: [] }, snapsToBlocks: false },
+      ...{
+        at: { bands, band: band.id },
+        write: px,
+        lines: { x: [], y: [] },
+        hintKinds: new Set(),
+        scale: [],
+      },
     }
     return { band, layout, drawn }
   })

@@ -1,5 +1,5 @@
 import type { InjectionKey, Ref } from 'vue'
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 
 /** How large the page is shown: as wide as the desk, as a whole, or so many screen px for each px of it. */
 export type Shown = 'width' | 'page' | number

@@ -1,6 +1,6 @@
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, type Ref } from 'vue'
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 import { followDrag } from '../../gestures/followDrag'
 import { LEAST_ZOOM, MOST_ZOOM, type Camera, type Shown } from './camera'
 import { useHeldKey } from './useHeldKey'

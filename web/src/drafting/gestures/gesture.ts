@@ -1,7 +1,8 @@
 import type { Operation } from '@nolvex/core/document/types'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
+import type { Hint } from '@nolvex/core/snap/hint'
 import type { Handle } from '@nolvex/core/snap/resizeBlock'
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 import type { DraftingPage } from '../usePage'
 
 export interface Point {
@@ -26,18 +27,28 @@ export interface Preview {
   ghost?: Rect
   /** its place */
   mark: Rect
-  /** lines it has snapped to */
-  lines: { x: number[]; y: number[] }
+  /** why it stands just there */
+  hints: Hint[]
+  /** where that is, in words */
+  says?: string
   /** the change it would come to: the page is shown as it would then stand */
   operations?: Operation[]
   /** the block whose place that is */
   moves?: string
 }
 
+/** How something is moved or pulled, by the keys that are held. */
+export interface Held {
+  /** px within which hints move it; nought while they are held off */
+  reach: number
+  keepsShape: boolean
+  fromCentre: boolean
+}
+
 /** A gesture that has begun. */
 export interface Following {
-  /** @param by px moved since the press, @param at where the pointer is */
-  move?: (by: Point, at: Point) => Preview | undefined
+  /** @param by px moved since the press, @param at where the pointer is, @param held what keys ask for */
+  move?: (by: Point, at: Point, held: Held) => Preview | undefined
   /** The change it comes to when it is let go. */
   commit?: () => { label: string; operations: Operation[]; selects?: string[] } | undefined
   /** Let go without having moved. */

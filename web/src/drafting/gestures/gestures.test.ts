@@ -2,10 +2,11 @@ import { handles } from '@nolvex/core/snap/resizeBlock'
 import { box, column, section, text } from '@nolvex/core/testing/sketches'
 import { draftPage, idOf, type Draft } from '../../testing/draftPage'
 import { locks } from '../../testing/pretendBrowser'
-import type { Following, Press } from './gesture'
+import type { Following, Held, Press } from './gesture'
 import { beginGesture } from './gestures'
 
 let draft: Draft
+const held: Held = { reach: 0, keepsShape: false, fromCentre: false }
 beforeEach(async () => {
   locks.releaseAll()
   draft = await draftPage([
@@ -43,7 +44,7 @@ test('a drag shows where the block would go, and is one change when it is let go
   const { x, y, h } = draft.placed('two')
   const following = press('one')
   const by = { x: 0, y: y + h - draft.placed('one').y }
-  const shown = following.move?.(by, { x: x + 5, y: y + h - 2 })
+  const shown = following.move?.(by, { x: x + 5, y: y + h - 2 }, held)
   expect(shown?.ghost).toMatchObject({ x: draft.placed('one').x, y: draft.placed('one').y + by.y })
   expect(shown?.mark.h).toBe(3)
   expect(draft.inside('list')).toEqual(['one', 'two'])
@@ -55,7 +56,7 @@ test('a drag shows where the block would go, and is one change when it is let go
 test('while a block is dragged the page is laid out as it would then stand, and its own layout stays', () => {
   const { x, y, h } = draft.placed('two')
   const following = press('one')
-  const shown = following.move?.({ x: 0, y: h }, { x: x + 5, y: y + h - 2 })
+  const shown = following.move?.({ x: 0, y: h }, { x: x + 5, y: y + h - 2 }, held)
   draft.page.landing.value = shown?.operations
   const landed = (name: string) => draft.page.landed.value?.placed.get(idOf(name))
   expect(shown?.moves).toBe(idOf('one'))
@@ -88,7 +89,7 @@ test('a handle resizes the selection, wherever it lies', () => {
   draft.page.select([idOf('one')])
   const { h } = draft.placed('one')
   const following = press('two', { handle: handles.find(({ name }) => name === 'foot') })
-  expect(following.move?.({ x: 0, y: 30 }, { x: 0, y: 0 })?.mark.h).toBe(h + 30)
+  expect(following.move?.({ x: 0, y: 30 }, { x: 0, y: 0 }, held)?.mark.h).toBe(h + 30)
   expect(commit(following)).toBe('Resize one')
   expect(draft.placed('one').h).toBe(h + 30)
   expect(selected()).toEqual([idOf('one')])

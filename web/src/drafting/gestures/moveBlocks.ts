@@ -16,11 +16,11 @@ export const moveBlocks: Gesture = {
     const moving = beginMove(drawn, page.hits.value, grabbed, page.selection.value)
     let spot: DropSpot | undefined
     return {
-      move: (by, at) => {
+      move: (by, at, { reach }) => {
         const ghost = { x: grabbed.x + by.x, y: grabbed.y + by.y, w: grabbed.w, h: grabbed.h }
-        spot = dropSpot(moving, ghost, at)
-        const lines = spot?.lines ?? { x: [], y: [] }
-        return { ghost, mark: spot?.mark ?? ghost, lines, operations: spot?.operations(), moves: grabbed.key }
+        spot = dropSpot(moving, ghost, at, reach)
+        const { mark = ghost, hints = [], says } = spot ?? {}
+        return { ghost, mark, hints, says, operations: spot?.operations(), moves: grabbed.key }
       },
       commit: () => spot && { label: `Move ${page.nameOf(grabbed.key)}`, operations: spot.operations() },
       click,

@@ -16,10 +16,11 @@ export function putFromShelf(page: DraftingPage, item: ShelfItem): Following {
   const { w, h } = moving.grabbed
   let spot: DropSpot | undefined
   return {
-    move: (_by, at) => {
+    move: (_by, at, { reach }) => {
       const ghost = { x: at.x - w / 2, y: at.y - h / 2, w, h }
-      spot = dropNew(moving, waiting, ghost, at)
-      return { mark: spot.mark, lines: spot.lines, operations: spot.operations(), moves: block.id }
+      spot = dropNew(moving, waiting, ghost, at, reach)
+      const { mark, hints, says } = spot
+      return { mark, hints, says, operations: spot.operations(), moves: block.id }
     },
     commit: () => spot && { label: labelOfPut(item), operations: spot.operations(), selects: [block.id] },
   }

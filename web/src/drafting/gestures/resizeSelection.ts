@@ -11,11 +11,10 @@ export const resizeSelection: Gesture = {
     const resizing = beginResize(page.drawn.value, own)
     let last: ReturnType<typeof resized> | undefined
     return {
-      move: ({ x, y }) => {
-        last = resized(resizing, handle, x, y)
-        const { mark } = last
-        const lines = { x: [mark.x, mark.x + mark.w], y: [] }
-        return { mark, lines, operations: last.operations(), moves: own.key }
+      move: ({ x, y }, _at, held) => {
+        last = resized(resizing, handle, x, y, held)
+        const { mark, hints, says } = last
+        return { mark, hints, says, operations: last.operations(), moves: own.key }
       },
       commit: () => last && { label: `Resize ${page.nameOf(own.key)}`, operations: last.operations() },
     }

@@ -1,11 +1,13 @@
-import { shallowRef } from 'vue'
+import { shallowRef, watch, type Ref } from 'vue'
 import { handles } from '@nolvex/core/snap/resizeBlock'
 import { followDrag, type DragHandlers } from '../../gestures/followDrag'
 import type { DraftingPage } from '../usePage'
 import type { Following, Point, Press, Preview } from './gesture'
 import { beginGesture } from './gestures'
+import { useHeldWays } from './useHeldWays'
 
 interface Ground {
+  zoom: Ref<number>
   pagePoint: (event: MouseEvent) => Point
   /** scrolls the page on while something is dragged at its edges */
   atEdges: {
@@ -15,8 +17,12 @@ interface Ground {
 }
 
 /** Follows what the pointer does on the page: one gesture begins, shows what it would do, and is committed as a change. */
-export function useGestures(page: DraftingPage, { pagePoint, atEdges }: Ground) {
+export function useGestures(page: DraftingPage, { zoom, pagePoint, atEdges }: Ground) {
   const preview = shallowRef<Preview>()
+  const { held, ...keys } = useHeldWays(zoom)
+  /** the last move of what goes on: made again when a key changes what it comes to */
+  let last: { now: PointerEvent; follows: (now: PointerEvent) => void } | undefined
+  watch(held, () => last?.follows(last.now))
   /** the change that is shown, as text */
   let landing: string | undefined
 
@@ -50,15 +56,19 @@ export function useGestures(page: DraftingPage, { pagePoint, atEdges }: Ground) 
     const follows = (now: PointerEvent) => {
       const at = pagePoint(now)
       const by = from ? { x: at.x - from.x, y: at.y - from.y } : at
-      show(isOver?.(now) === false ? undefined : move?.(by, at))
+      show(isOver?.(now) === false ? undefined : move?.(by, at, held.value))
     }
     return {
       move: (_dx, _dy, now) => {
+        last = { now, follows }
+        keys.listen()
         follows(now)
         atEdges.follow(now, follows)
       },
       end: (kept) => {
         atEdges.stop()
+        keys.stop()
+        last = undefined
         const change = kept && preview.value ? commit?.() : undefined
         show(undefined)
         if (!change) return

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 import { useDraftingPage } from '../useDraftingPage'
 
 /** The outlines of all boxes in view, one line each however large the page is shown. */

@@ -1,27 +1,38 @@
 <script setup lang="ts">
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Hint } from '@nolvex/core/snap/hint'
+import type { Rect } from '@nolvex/core/snap/rect'
+import HintLines from './HintLines.vue'
 import { placeAt } from './place'
 
-/** Where something dragged would go: itself as a ghost, its place, and the lines it has snapped to. */
+/** Where something dragged would go: itself as a ghost, its place, and why it stands just there. */
 defineProps<{
   ghost?: Rect
   mark: Rect
-  lines: { x: number[]; y: number[] }
+  hints: Hint[]
+  says?: string
   zoom: number
+  width: number
+  height: number
 }>()
 </script>
 
 <template>
   <div v-if="ghost" class="ghost" :style="placeAt(ghost, zoom)" />
   <div class="mark" :style="placeAt(mark, zoom)" />
-  <div v-for="x in lines.x" :key="`x${x}`" class="line vertical" :style="{ left: `${x * zoom}px` }" />
-  <div v-for="y in lines.y" :key="`y${y}`" class="line horizontal" :style="{ top: `${y * zoom}px` }" />
+  <HintLines :hints="hints" :zoom="zoom" :width="width" :height="height" />
+  <div
+    v-if="says"
+    class="says px-tag"
+    role="status"
+    :style="{ left: `${mark.x * zoom}px`, top: `${(mark.y + mark.h) * zoom + 6}px` }"
+  >
+    {{ says }}
+  </div>
 </template>
 
 <style scoped>
 .ghost,
-.mark,
-.line {
+.mark {
   position: absolute;
   pointer-events: none;
 }
@@ -35,14 +46,9 @@ defineProps<{
   background: rgb(185 119 14 / 18%);
   outline: 1px solid var(--ochre);
 }
-.vertical {
-  top: 0;
-  bottom: 0;
-  border-left: 1px solid var(--ochre);
-}
-.horizontal {
-  right: 0;
-  left: 0;
-  border-top: 1px solid var(--ochre);
+.says {
+  z-index: 4;
+  display: block;
+  white-space: nowrap;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 import { placeAt } from './place'
 
 /** The edge of the block under the pointer. */

@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { handles } from '@nolvex/core/snap/resizeBlock'
+import { flowHandles, handles } from '@nolvex/core/snap/resizeBlock'
+import { isPlacedFreely } from '@nolvex/core/snap/typedFigure'
 import { useDraftingPage } from '../useDraftingPage'
 import { placeAt } from './place'
 
 /** The edges of what is selected; one block alone has handles. */
 const props = defineProps<{ zoom: number; hasHandles: boolean }>()
-const { selected } = useDraftingPage()
+const { selected, drawn } = useDraftingPage()
 
 /** A section is as wide as the page; a block too small to hold four handles keeps its corner. */
 const usable = computed(() => {
   const [one, ...others] = selected.value
   if (!one || others.length || !props.hasHandles) return []
-  if (one.parent === null) return handles.filter(({ x }) => x === 0)
+  if (one.parent === null) return flowHandles.filter(({ x }) => x === 0)
   const isSmall = one.w * props.zoom < 48 || one.h * props.zoom < 14
-  return isSmall ? handles.filter(({ x, y }) => x === 1 && y === 1) : handles
+  const all = isPlacedFreely(drawn.value, one) ? handles : flowHandles
+  return isSmall ? all.filter(({ x, y }) => x === 1 && y === 1) : all
 })
 </script>
 
@@ -68,13 +70,21 @@ const usable = computed(() => {
 .handle.y1 {
   bottom: -6px;
 }
+.handle.y-1 {
+  top: -6px;
+}
 .handle.y0 {
   cursor: ew-resize;
 }
 .handle.x0 {
   cursor: ns-resize;
 }
-.handle.x1.y1 {
+.handle.x1.y1,
+.handle.x-1.y-1 {
   cursor: nwse-resize;
+}
+.handle.x1.y-1,
+.handle.x-1.y1 {
+  cursor: nesw-resize;
 }
 </style>

@@ -1,6 +1,6 @@
 import type { Component } from 'vue'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
 import GuideLayer from '../guides/GuideLayer.vue'
@@ -94,7 +94,11 @@ export const overlays: Overlay[] = [
   {
     name: 'drop preview',
     component: DropPreview,
-    props: ({ zoom, preview }) => preview && { ...preview, zoom },
+    props: ({ zoom, width, height, preview }) => {
+      if (!preview) return undefined
+      const { ghost, mark, hints, says } = preview
+      return { ghost, mark, hints, says, zoom, width, height }
+    },
   },
   {
     name: 'scale points',

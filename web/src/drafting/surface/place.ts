@@ -1,4 +1,4 @@
-import type { Rect } from '@nolvex/core/snap/snapEdges'
+import type { Rect } from '@nolvex/core/snap/rect'
 
 /** Where a rectangle of the page stands on the surface, as CSS. */
 export const placeAt = ({ x, y, w, h }: Rect, zoom: number) => ({
