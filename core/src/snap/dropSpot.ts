@@ -51,9 +51,10 @@ const BAR = 3
 /** px within which a hint moves something, unless the pointer is nearer to the page or farther from it */
 export const REACH = 6
 
-/** @param selection keys; all of it goes along when the grabbed block is of it */
+/** @param selection keys; all of it that is not locked goes along when the grabbed block is of it */
 export function beginMove(page: DrawnPage, hits: HitIndex, grabbed: Placed, selection: string[]): Moving {
-  const carried = selection.includes(grabbed.key) ? outermostPlaced(page, selection) : [grabbed]
+  const along = selection.includes(grabbed.key) ? outermostPlaced(page, selection) : [grabbed]
+  const carried = along.filter(({ record }) => !page.blocks[record]?.locked)
   return { page, hits, grabbed, block: page.blocks[grabbed.record], carried, grounds: new Map() }
 }
 

@@ -138,8 +138,13 @@ function rename(name: string) {
       </ElCheckbox>
       <TroubleNote :says="trouble" />
       <CopyParticulars v-if="one && isCopy" :copy="one" @loose="emit('loose')" @trouble="trouble = $event" />
-      <section v-for="{ group, states, more } in shown" :key="group">
+      <section
+        v-for="{ group, states, more } in shown"
+        :key="group"
+        :inert="page.isLocked.value && group === 'stands'"
+      >
         <h3 v-if="TITLES[group]">{{ TITLES[group] }}</h3>
+        <p v-if="page.isLocked.value && group === 'stands'" class="soft">Locked: place and size stay.</p>
         <LeafRow
           v-for="state in states"
           :key="state.field.path.join('.')"
@@ -200,6 +205,9 @@ function rename(name: string) {
 }
 h3 {
   margin: 14px 0 4px;
+}
+section[inert] {
+  opacity: 0.6;
 }
 .more {
   margin-top: 4px;

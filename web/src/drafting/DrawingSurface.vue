@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { ElButton } from 'element-plus'
 import { computed, nextTick, provide, ref, watch } from 'vue'
 import { kindOf, leafShownBy } from '@nolvex/core/block/block'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
 import type { ShelfItem } from '@nolvex/core/block/shelf'
 import GridLines from '../grid/GridLines.vue'
 import { useOverlays } from '../grid/useOverlays'
@@ -20,6 +21,7 @@ import { useGestures } from './gestures/useGestures'
 import RulerBar from './guides/RulerBar.vue'
 import { useRulers } from './guides/useRulers'
 import PageDrawing from './PageDrawing.vue'
+import StackList from './surface/StackList.vue'
 import { overlays, type SurfaceState } from './surface/overlays'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { useDraftingPage } from './useDraftingPage'
@@ -32,7 +34,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
 const page = useDraftingPage()
-const { placed, hits, pageWidth, pageHeight, bandGrid, selected, editing, blocks } = page
+const { placed, pageWidth, pageHeight, bandGrid, selected, editing, blocks } = page
 
 const surface = ref<HTMLElement>()
 const desk = ref<HTMLElement>()
@@ -58,7 +60,7 @@ function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
   const box = sheet.value?.getBoundingClientRect() ?? new DOMRect()
   return { x: (clientX - box.left) / zoom.value, y: (clientY - box.top) / zoom.value }
 }
-const hitBy = (event: MouseEvent) => hits.value.at(pagePoint(event)).at(0)
+const hitBy = (event: MouseEvent) => page.under(pagePoint(event)).at(0)
 
 /** While something is dragged, the page as it would then stand. */
 const shown = computed(() => page.landed.value?.layout ?? page.layout.value)
@@ -115,20 +117,39 @@ const laidOver = computed(() =>
 function edit(event: MouseEvent) {
   const hit = hitBy(event)
   const block = hit && blocks.value[hit.record]
-  if (block && leafShownBy(block, 'richText')) editing.value = hit.key
-  else if (block && kindOf(block).expands === 'shared') void goInto(hit.key, pagePoint(event))
+  if (block && leafShownBy(block, 'richText')) {
+    page.select([hit.key])
+    editing.value = hit.key
+  } else if (block && kindOf(block).expands === 'shared') void goInto(hit.key, pagePoint(event))
   else if (!hit && page.original.value) page.leave()
 }
 /** Goes into a copy, to what was pressed in it. */
 async function goInto(copy: string, at: { x: number; y: number }) {
   page.enter(copy)
   await nextTick()
-  const [inside] = hits.value.at(at)
+  const [inside] = page.under(at)
   if (inside) page.select([inside.key])
 }
 watch(editing, (key) => {
   if (key && !placed.value.has(key)) editing.value = undefined
 })
+
+/** Beside the page, but not on a scroll bar of the desk. */
+function pressBeside(event: PointerEvent) {
+  const { target, currentTarget } = event
+  const isOnBar = event.offsetX > (currentTarget as HTMLElement).clientWidth
+  if ((target === desk.value && !isOnBar) || target === pane.value) press(event)
+}
+
+/** All that stands where the pointer is, to choose from. */
+const listed = ref<{ at: { x: number; y: number }; stack: Placed[] }>()
+function list(event: MouseEvent) {
+  const stack = page.hits.value.at(pagePoint(event))
+  if (stack.length === 0) return
+  event.preventDefault()
+  const { left, top } = surface.value?.getBoundingClientRect() ?? new DOMRect()
+  listed.value = { at: { x: event.clientX - left, y: event.clientY - top }, stack }
+}
 
 function dropFiles(event: DragEvent) {
   const files = [...(event.dataTransfer?.files ?? [])]
@@ -163,7 +184,12 @@ watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
   <div
     ref="surface"
     class="surface"
-    :class="{ 'with-rulers': hasRulers && !isAlone, alone: isAlone, panning: isPanning }"
+    :class="{
+      'with-rulers': hasRulers && !isAlone,
+      alone: isAlone,
+      panning: isPanning,
+      drawing: page.toDraw.value,
+    }"
   >
     <template v-if="hasRulers && !isAlone">
       <RulerBar axis="x" :origin="origin.x" :zoom="zoom" :length="deskWidth" @pull="pull('y', $event)" />
@@ -176,6 +202,7 @@ watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
       class="desk"
       :class="{ compared: isCompared }"
       tabindex="0"
+      @pointerdown="pressBeside"
       @dragover.prevent
       @drop.prevent="dropFiles"
     >
@@ -189,6 +216,7 @@ watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
             @pointermove="hovered = preview ? undefined : hitBy($event)?.key"
             @pointerleave="hovered = undefined"
             @dblclick="edit"
+            @contextmenu="list"
           >
             <svg
               class="drawing"
@@ -235,6 +263,7 @@ watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
     </div>
     <PageOverview v-if="overview && !isAlone && view.h < pageHeight" :height="deskHeight" />
     <FollowStrip />
+    <StackList v-if="listed" v-bind="listed" @leave="listed = undefined" />
     <CameraBar v-if="!isAlone" class="camera" />
     <ElButton v-else class="camera" @click="isAlone = false">Back to drafting (L)</ElButton>
   </div>
@@ -288,6 +317,9 @@ figcaption {
 .panning .desk,
 .panning .sheet {
   cursor: grab;
+}
+.surface.crosshair .sheet {
+  cursor: crosshair;
 }
 .desk:focus-visible {
   box-shadow: inset 0 0 0 2px var(--pine);

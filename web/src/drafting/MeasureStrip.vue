@@ -72,19 +72,22 @@ const figures = computed((): FigureField[] => {
     const values = new Set(selected.value.map((one) => roundTo(read(one), 2)))
     return values.size === 1 ? String([...values][0]) : ''
   }
-  const areFree = selected.value.every((one) => isPlacedFreely(drawn.value, one))
+  const isOpen = !page.isLocked.value
+  const areFree = isOpen && selected.value.every((one) => isPlacedFreely(drawn.value, one))
   const hasSection = selected.value.some(({ parent }) => parent === null)
-  const why = 'It follows from the arrangement: change the gap, the columns or the order.'
+  const why = isOpen
+    ? 'It follows from the arrangement: change the gap, the columns or the order.'
+    : 'It is locked.'
   return [
     { name: 'left', value: shared(({ x }) => x), isOpen: areFree, why },
     { name: 'top', value: shared(({ y }) => y), isOpen: areFree, why },
     {
       name: 'wide',
       value: shared(({ w }) => w),
-      isOpen: !hasSection,
-      why: 'A section is as wide as the page.',
+      isOpen: isOpen && !hasSection,
+      why: isOpen ? 'A section is as wide as the page.' : why,
     },
-    { name: 'tall', value: shared(({ h }) => h), isOpen: true },
+    { name: 'tall', value: shared(({ h }) => h), isOpen, why },
   ]
 })
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { ElButton, ElInput, type InputInstance } from 'element-plus'
+import { ElButton, ElCheckbox, ElInput, type InputInstance } from 'element-plus'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { followDrag, type DragHandlers } from '../gestures/followDrag'
 import { useProject } from '../session/projectStore'
 import { sharedItems } from './shared/sharedItems'
+import { useDraftingPage } from './useDraftingPage'
 
 const props = defineProps<{
   /** Begins to drag a new block over the page. */
@@ -13,6 +15,9 @@ const props = defineProps<{
 const emit = defineEmits<{ put: [item: ShelfItem]; patterns: []; shared: [] }>()
 const typed = ref('')
 const field = ref<InputInstance>()
+/** whether what is pressed is then drawn on the page, or put into what is selected */
+const isDrawn = useLocalStorage('nolvex-draws', false)
+const page = useDraftingPage()
 
 const project = useProject()
 const shared = computed(() => sharedItems(project.style, project.around))
@@ -65,7 +70,9 @@ function pull(item: ShelfItem, event: PointerEvent) {
 
 function press(item: ShelfItem, { detail }: MouseEvent) {
   const isByKey = detail === 0
-  if (isByKey || !wasPulled) put(item)
+  if (!isByKey && wasPulled) return
+  if (isDrawn.value && !isByKey) page.toDraw.value = page.toDraw.value?.id === item.id ? undefined : item
+  else put(item)
 }
 
 defineExpose({ focus: () => field.value?.focus() })
@@ -85,6 +92,7 @@ defineExpose({ focus: () => field.value?.focus() })
       <ElButton @click="emit('patterns')">Patterns…</ElButton>
       <ElButton @click="emit('shared')">Shared…</ElButton>
     </div>
+    <ElCheckbox v-model="isDrawn" class="draws">Draw it where it is to stand</ElCheckbox>
     <div class="items">
       <template v-for="{ name, items } in lists" :key="name">
         <span v-if="name === 'shared'" class="soft heading">Shared blocks</span>
@@ -93,7 +101,12 @@ defineExpose({ focus: () => field.value?.focus() })
           v-for="item in items"
           :key="item.id"
           :data-shelf="item.id"
-          :title="`Pull onto the page, or press to put a ${item.label.toLowerCase()} into what is selected`"
+          :type="page.toDraw.value?.id === item.id ? 'primary' : undefined"
+          :title="
+            isDrawn
+              ? `Press, then draw a ${item.label.toLowerCase()} on the page`
+              : `Pull onto the page, or press to put a ${item.label.toLowerCase()} into what is selected`
+          "
           @pointerdown="pull(item, $event)"
           @click="press(item, $event)"
         >
@@ -133,8 +146,11 @@ defineExpose({ focus: () => field.value?.focus() })
   flex-wrap: wrap;
   gap: 4px;
   max-height: min(164px, 18vh);
-  margin-top: 8px;
+  margin-top: 4px;
   overflow: auto;
+}
+.draws {
+  margin-top: 6px;
 }
 .items .el-button {
   height: 26px;

@@ -18,6 +18,7 @@ import { newId } from '../session/newId'
 import { standBeside } from '@nolvex/core/snap/duplicateBeside'
 import { canNudge, nudgeBlocks } from '@nolvex/core/snap/nudgeBlocks'
 import type { DraftingPage } from './usePage'
+import { useSelectionCommands } from './useSelectionCommands'
 
 /** Copied blocks outlive the page they were copied on. */
 const copied = shallowRef<Block[][]>([])
@@ -101,13 +102,6 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     page.change('Change order', moveBlocks(blocks.value, [first()], { parent, index: to }, at.value))
   }
 
-  function walk(step: number) {
-    const order = [...page.placed.value.keys()]
-    const index = order.indexOf(selection.value[0])
-    const next = order[Math.min(order.length - 1, Math.max(0, index + step))]
-    if (next) select([next])
-  }
-
   /** Arrow keys that follow one another are one step to undo. */
   function nudge(dx: number, dy: number) {
     const keys = selection.value
@@ -121,6 +115,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     ['down', 'ArrowDown', 0, 1],
   ] as const
 
+  useSelectionCommands(page)
   const isText = () => hasOne() && leafShownBy(blocks.value[first()], 'richText') !== undefined
   useCommands().offer([
     {
@@ -159,26 +154,6 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       run: paste,
       enabled: () => copied.value.length > 0,
     },
-    {
-      id: 'block-all',
-      label: 'Select all sections',
-      keys: ['Ctrl+A'],
-      run: () =>
-        select([...page.placed.value.values()].filter(({ parent }) => !parent).map(({ key }) => key)),
-    },
-    { id: 'block-none', label: 'Select nothing', keys: ['Escape'], run: () => select([]), enabled: has },
-    {
-      id: 'block-out',
-      label: 'Select what it stands in',
-      keys: ['Alt+ArrowLeft'],
-      run: () => {
-        const around = page.placed.value.get(selection.value[0])?.parent ?? blocks.value[first()].parent
-        if (around) select([around])
-      },
-      enabled: hasOne,
-    },
-    { id: 'block-next', label: 'Select the next block', keys: ['ArrowDown'], run: () => walk(1) },
-    { id: 'block-previous', label: 'Select the block before', keys: ['ArrowUp'], run: () => walk(-1) },
     {
       id: 'block-earlier',
       label: 'Move the block before its neighbour',

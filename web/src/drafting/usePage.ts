@@ -1,5 +1,6 @@
-import { ref, watch, type InjectionKey, type Ref } from 'vue'
+import { ref, shallowRef, watch, type InjectionKey, type Ref } from 'vue'
 import { nameOf as nameOfBlock, type Block } from '@nolvex/core/block/block'
+import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { valueAt } from '@nolvex/core/document/path'
 import { plainText, textDifference, type RichText } from '@nolvex/core/document/richText'
 import type { ChangePart, Json, Operation, StoredRecord } from '@nolvex/core/document/types'
@@ -25,6 +26,8 @@ export function usePage(page: Ref<string>) {
   const follows = useWhoFollows(view, selection)
   /** points of the picture under the page that are chosen to scale it by; nothing while it is not scaled */
   const scalePoints = ref<{ x: number; y: number }[]>()
+  /** what was chosen on the shelf to be drawn on the page */
+  const toDraw = shallowRef<ShelfItem>()
   /** why the last change was not made */
   const trouble = ref('')
   watch([page, selection.selection], () => (trouble.value = ''))
@@ -99,7 +102,7 @@ export function usePage(page: Ref<string>) {
   }
 
   return {
-    ...{ ...view, ...selection, ...follows, trouble, scalePoints },
+    ...{ ...view, ...selection, ...follows, trouble, scalePoints, toDraw },
     ...{ change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
   }
 }

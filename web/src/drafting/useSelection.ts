@@ -5,7 +5,7 @@ import { boundsOf, type Rect } from '@nolvex/core/snap/rect'
 import type { LaidOutPage } from './useLaidOutPage'
 
 /** What is selected on a page: instances by key, and the blocks that edits to them write. */
-export function useSelection({ page, document, blocks, placed, guides }: LaidOutPage) {
+export function useSelection({ page, document, blocks, placed, hits, guides }: LaidOutPage) {
   const chosen = ref<string[]>([])
   /** the first instance of each block that is shown */
   const firstOf = computed(() => {
@@ -33,6 +33,13 @@ export function useSelection({ page, document, blocks, placed, guides }: LaidOut
   const around = computed((): Rect => boundsOf(selected.value))
   watch([page, document], () => (chosen.value = []))
 
+  /** whether any of it keeps its place and size */
+  const isLocked = computed(() => records.value.some((id) => blocks.value[id]?.locked))
+
+  /** What stands at a point of the page, innermost first; what is locked stays out of the way. */
+  const under = (point: { x: number; y: number }): Placed[] =>
+    hits.value.at(point).filter(({ record }) => !blocks.value[record]?.locked)
+
   function select(keys: string[]) {
     chosen.value = keys
     if (keys.length) guides.choose([])
@@ -49,6 +56,8 @@ export function useSelection({ page, document, blocks, placed, guides }: LaidOut
     records,
     selected,
     around,
+    under,
+    isLocked,
     one,
     recordOf,
     keyOf,

@@ -14,11 +14,15 @@ export interface Point {
 export interface Press {
   page: DraftingPage
   point: Point
-  /** the innermost block there */
+  /** the innermost block there that is not locked */
   hit: Placed | undefined
+  /** all of them there, innermost first */
+  stack: Placed[]
   /** the handle of the selection there */
   handle: Handle | undefined
   addsToSelection: boolean
+  /** whether a rectangle is meant, whatever is there */
+  wantsArea: boolean
 }
 
 /** What a gesture would do, as it is shown while it goes on, px of the page. */
@@ -43,6 +47,8 @@ export interface Held {
   reach: number
   keepsShape: boolean
   fromCentre: boolean
+  /** whether a rectangle takes only what it encloses */
+  onlyEnclosed: boolean
 }
 
 /** A gesture that has begun. */

@@ -1,4 +1,7 @@
+import { jest } from '@jest/globals'
+import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { handles } from '@nolvex/core/snap/resizeBlock'
+import { px } from '@nolvex/core/units/length'
 import { box, column, section, text } from '@nolvex/core/testing/sketches'
 import { draftPage, idOf, type Draft } from '../../testing/draftPage'
 import { locks } from '../../testing/pretendBrowser'
@@ -6,11 +9,12 @@ import type { Following, Held, Press } from './gesture'
 import { beginGesture } from './gestures'
 
 let draft: Draft
-const held: Held = { reach: 0, keepsShape: false, fromCentre: false }
+const held: Held = { reach: 0, keepsShape: false, fromCentre: false, onlyEnclosed: false }
 beforeEach(async () => {
   locks.releaseAll()
   draft = await draftPage([
     section('top', [box('list', [text('one'), text('two')], column), box('other', [], column)]),
+    section('ground', [], { place: { height: px(400) } }),
   ])
 })
 afterEach(() => draft.close())
@@ -19,8 +23,9 @@ afterEach(() => draft.close())
 function press(name: string | undefined, more: Partial<Press> = {}): Following {
   const at = name ? draft.placed(name) : undefined
   const point = at ? { x: at.x + at.w / 2, y: at.y + at.h / 2 } : { x: 5, y: 5000 }
-  const hit = draft.page.hits.value.at(point)[0]
-  const all: Press = { page: draft.page, point, hit, handle: undefined, addsToSelection: false, ...more }
+  const stack = draft.page.under(point)
+  const rest = { handle: undefined, addsToSelection: false, wantsArea: false }
+  const all: Press = { page: draft.page, point, hit: stack[0], stack, ...rest, ...more }
   return beginGesture(all) as Following
 }
 function commit(following: Following) {
@@ -36,7 +41,7 @@ test('a press selects what is innermost there, with Shift adds it or takes it ou
   press('two', { addsToSelection: true })
   press('one', { addsToSelection: true })
   expect(selected()).toEqual([idOf('two')])
-  press(undefined)
+  press(undefined).click?.()
   expect(selected()).toEqual([])
 })
 
@@ -77,12 +82,57 @@ test('pressed inside what is selected, all of that is dragged; let go without mo
   expect(selected()).toEqual([idOf('one')])
 })
 
-test('what is locked is selected and stays', () => {
+test('what is locked stays out of the way: what lies under it is pressed, and its handles hold', () => {
   draft.page.set('Lock', ['locked'], true, [idOf('one')])
-  const following = press('one')
-  expect(selected()).toEqual([idOf('one')])
-  expect(following.move).toBeUndefined()
+  press('one')
+  expect(selected()).toEqual([idOf('list')])
+  draft.page.select([idOf('one')])
   expect(press('one', { handle: handles[2] }).move).toBeUndefined()
+})
+
+test('pressed again at one place, after a while, what lies under it is selected, and then it again', () => {
+  const now = jest.spyOn(performance, 'now')
+  const again = (ms: number) => {
+    now.mockReturnValue(ms)
+    press('one').click?.()
+    return selected()
+  }
+  expect(again(10_000)).toEqual([idOf('one')])
+  expect(again(10_200)).toEqual([idOf('one')])
+  expect(again(11_000)).toEqual([idOf('list')])
+  expect(again(12_000)).toEqual([idOf('top')])
+  expect(again(13_000)).toEqual([idOf('one')])
+  now.mockRestore()
+})
+
+test('a rectangle selects what it touches, from a section’s ground, and from anywhere while its key is held', () => {
+  const [one, two] = [draft.placed('one'), draft.placed('two')]
+  const drawn = (following: Following, more: Partial<Held> = {}) => {
+    const to = { x: two.x + 9, y: two.y + 9 }
+    const shown = following.move?.({ x: 0, y: 0 }, to, { ...held, ...more })
+    return { says: shown?.says, selects: following.commit?.()?.selects }
+  }
+  const ground = press('top', { point: { x: one.x + 5, y: one.y - 9 }, hit: draft.placed('top') })
+  expect(drawn(ground)).toEqual({ says: '2 blocks', selects: [idOf('one'), idOf('two')] })
+  expect(drawn(ground, { onlyEnclosed: true })).toEqual({ says: '0 blocks enclosed', selects: [] })
+  expect(drawn(press('one', { wantsArea: true })).selects).toEqual([idOf('one'), idOf('two')])
+})
+
+test('what was chosen on the shelf is drawn over the columns it is to stand on', () => {
+  const item = shelfItems.find(({ block }) => block.kind === 'picture') as ShelfItem
+  draft.page.toDraw.value = item
+  const ground = draft.placed('ground')
+  const following = press(undefined, { point: { x: 420, y: ground.y + 50 } })
+  const shown = following.move?.({ x: 0, y: 0 }, { x: 800, y: ground.y + 250 }, held)
+  expect(shown?.says).toContain('columns 4–7')
+  const change = following.commit?.()
+  draft.page.change(change?.label ?? '', change?.operations ?? [])
+  const made = draft.page.blocks.value[change?.selects?.[0] ?? '']
+  expect(made).toMatchObject({
+    kind: 'picture',
+    place: { column: { start: 4, span: 4 }, height: { value: 200 } },
+  })
+  expect(draft.page.toDraw.value).toBeUndefined()
 })
 
 test('a handle resizes the selection, wherever it lies', () => {

@@ -1,6 +1,7 @@
 import { shallowRef, watch, type Ref } from 'vue'
 import { handles } from '@nolvex/core/snap/resizeBlock'
 import { followDrag, type DragHandlers } from '../../gestures/followDrag'
+import { useHeldKey } from '../camera/useHeldKey'
 import type { DraftingPage } from '../usePage'
 import type { Following, Point, Press, Preview } from './gesture'
 import { beginGesture } from './gestures'
@@ -20,6 +21,7 @@ interface Ground {
 export function useGestures(page: DraftingPage, { zoom, pagePoint, atEdges }: Ground) {
   const preview = shallowRef<Preview>()
   const { held, ...keys } = useHeldWays(zoom)
+  const wantsArea = useHeldKey('A')
   /** the last move of what goes on: made again when a key changes what it comes to */
   let last: { now: PointerEvent; follows: (now: PointerEvent) => void } | undefined
   watch(held, () => last?.follows(last.now))
@@ -80,13 +82,16 @@ export function useGestures(page: DraftingPage, { zoom, pagePoint, atEdges }: Gr
 
   function pressed(event: PointerEvent): Press {
     const point = pagePoint(event)
+    const stack = page.under(point)
     const name = (event.target as Element).closest<HTMLElement>('[data-handle]')?.dataset.handle
     return {
       page,
       point,
-      hit: page.hits.value.at(point)[0],
+      stack,
+      hit: stack[0],
       handle: handles.find((handle) => handle.name === name),
       addsToSelection: event.shiftKey,
+      wantsArea: wantsArea.value,
     }
   }
 

@@ -3,7 +3,12 @@ import { REACH } from '@nolvex/core/snap/dropSpot'
 import type { Held } from './gesture'
 
 /** Keys held while something is moved or pulled, and what each asks for. */
-export const WAYS = { F: 'free of hints', P: 'in proportion', C: 'from the centre' } as const
+export const WAYS = {
+  F: 'free of hints',
+  P: 'in proportion',
+  C: 'from the centre',
+  E: 'only what it encloses',
+} as const
 
 /**
  * The keys that are held while a gesture goes on. They are listened to only then, and before all commands, whose keys
@@ -42,6 +47,7 @@ export function useHeldWays(zoom: Ref<number>) {
     reach: down.value.has('F') ? 0 : REACH / Math.min(1, zoom.value),
     keepsShape: down.value.has('P'),
     fromCentre: down.value.has('C'),
+    onlyEnclosed: down.value.has('E'),
   }))
   return { held, listen, stop }
 }
