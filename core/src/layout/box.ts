@@ -115,6 +115,13 @@ export class Box {
   get columnGap() {
     return toPixels(this.measures.columnGap)
   }
+  get rowGap() {
+    return toPixels(this.measures.rowGap)
+  }
+  /** px before it in place of its parent's gap, where it has some of its own */
+  get space() {
+    return this.measures.space < 0 ? undefined : toPixels(this.measures.space)
+  }
   get border() {
     return this.measures.border.map(toPixels) as Sides
   }

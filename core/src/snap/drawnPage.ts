@@ -1,4 +1,5 @@
 import type { Block } from '../block/block'
+import type { ColumnGrid } from '../grid/columnGrid'
 import type { Box } from '../layout/box'
 import type { PageLayout } from '../layout/pageLayout'
 import type { AtBand } from '../resolve/cascade'
@@ -34,6 +35,8 @@ export interface DrawnPage {
   lines: PageLines
   /** what hints are given at all */
   hintKinds: ReadonlySet<HintKind>
+  /** its columns at this width, where it has some that can be solved */
+  grid?: ColumnGrid
   /** the gaps that are permitted, px, rising */
   scale: number[]
 }

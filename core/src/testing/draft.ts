@@ -94,6 +94,7 @@ export class Draft {
       write: (px) => newLength(px, sizing, environmentOf()),
       lines: pageLines(kinds, { columns: grid, guides: [], height: layout.height }),
       hintKinds: kinds,
+      grid,
       scale: USUAL_SCALE.map(({ px }) => px),
     }
   }

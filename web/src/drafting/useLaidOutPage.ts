@@ -151,6 +151,7 @@ export function useLaidOutPage(page: Ref<string>) {
     write,
     lines: lines.value,
     hintKinds: hintKinds.value,
+    grid: grid.value,
     scale: scale.value.map(({ px }) => px),
   }))
 

@@ -9,8 +9,9 @@ const AXES: Axis[] = ['x', 'y']
 /**
  * How far edges that belong together lie apart, from all pairs of like edges: with noise of n px either way their
  * differences spread over 2n + 1 values, without it they pile up at nothing. 1 px when all is exact.
+ * @param most px it is at most
  */
-export function estimateTolerance(rects: Rect[]): number {
+export function estimateTolerance(rects: Rect[], most = MOST): number {
   const counts = new Float64Array(REACH + 1)
   for (const axis of AXES)
     for (const edge of [startOf, endOf])
@@ -26,7 +27,7 @@ export function estimateTolerance(rects: Rect[]): number {
   let near = together
   for (let apart = 1; apart <= 8; apart++) near += Math.max(0, counts[apart] - chance)
   const noise = (near / together - 1) / 2
-  return noise < 0.34 ? 1 : Math.min(MOST, Math.max(2, Math.round(2 * noise)))
+  return noise < 0.34 ? 1 : Math.min(most, Math.max(2, Math.round(2 * noise)))
 }
 
 function count(counts: Float64Array, places: number[]) {
