@@ -1,7 +1,9 @@
 import { takesBlocks } from '../../block/block'
 import type { Json, Operation } from '../../document/types'
+import { setLeaf } from '../../edit/blockChanges'
 import { roundTo } from '../../units/length'
 import { childrenOf, insideBorder, type DrawnPage, type Placed } from '../drawnPage'
+import { freePlace } from '../freePlace'
 import { findStructure, type Loose, type Structure } from './findStructure'
 import { insideOf, type Found } from './found'
 import { writeStructure } from './writeStructure'
@@ -56,24 +58,11 @@ export function structureWords(found: Found, nameOf: (key: string) => string): s
 /** The change by which what stands in a block is placed freely, where it stands now. */
 export function placeFreely(page: DrawnPage, container: Placed): Operation[] {
   const inside = insideBorder(container)
-  const px = (value: number) => page.write(roundTo(value, 2)) as unknown as Json
-  const set = (id: string, path: string[], value: Json): Operation => ({
-    ...{ type: 'set', collection: 'blocks', id, path, value },
-  })
+  const height = page.write(roundTo(container.h, 2)) as unknown as Json
   return [
-    set(container.record, ['arrange', 'type'], 'placed'),
-    set(container.record, ['place', 'height'], px(container.h)),
-    ...childrenOf(page, container).flatMap((one) => {
-      const isText = one.box.node.content.type === 'text'
-      return [
-        set(one.record, ['place', 'anchor', 'x'], 'start'),
-        set(one.record, ['place', 'anchor', 'y'], 'start'),
-        set(one.record, ['place', 'offset', 'left'], px(one.x - inside.x)),
-        set(one.record, ['place', 'offset', 'top'], px(one.y - inside.y)),
-        set(one.record, ['place', 'width'], px(one.w)),
-        ...(isText ? [] : [set(one.record, ['place', 'height'], px(one.h))]),
-      ]
-    }),
+    ...setLeaf([container.record], ['arrange', 'type'], 'placed', page.at),
+    ...setLeaf([container.record], ['place', 'height'], height, page.at),
+    ...childrenOf(page, container).flatMap((one) => freePlace(page, one, inside)),
   ]
 }
 

@@ -4,7 +4,8 @@ import type { Json, Operation } from '../../document/types'
 import { putBlock } from '../../drawing/drawing'
 import { roundTo } from '../../units/length'
 import type { DrawnPage } from '../drawnPage'
-import type { Rect } from '../rect'
+import { across, sizeOf, type Rect } from '../rect'
+import { axisOf } from './foundLine'
 import { areEven, median, type Found, type FoundGrid, type FoundLine } from './found'
 
 /** A leaf of a block with what it is to be; without a value it is taken back. */
@@ -111,8 +112,21 @@ function arrangeLine(writing: Writing, holder: Holder, line: FoundLine) {
     const at = { parent: holder.id, order: keys[index] }
     if (offset === undefined)
       stand(writing, child, at, place, width === 'fill' || shares?.[index] !== undefined)
-    else standApart(writing, child, at, place, type === 'row' ? { top: offset } : { left: offset })
+    else standApart(writing, child, at, place, apartInLine(line, child, offset))
   })
+}
+
+/** Padding that holds something where it stands across a line, against the side the line aligns it to. */
+function apartInLine({ type, align, rect }: FoundLine, child: Found, offset: number): Padding {
+  const axis = across(axisOf(type))
+  const [near, far] = type === 'row' ? (['top', 'bottom'] as const) : (['left', 'right'] as const)
+  const room = sizeOf(rect, axis)
+  const size = sizeOf(child.rect, axis)
+  if (align === 'end') return { [far]: room - offset - size }
+  // In the middle, padding moves it by half of itself.
+  const off = 2 * (offset + size / 2 - room / 2)
+  if (align === 'centre') return off > 0 ? { [near]: off } : { [far]: -off }
+  return { [near]: offset }
 }
 
 /**
@@ -181,7 +195,7 @@ function apartInCell(
   child: Found,
   cell: FoundGrid['cells'][number],
   down: string,
-): { left?: number; top?: number } | undefined {
+): Padding | undefined {
   const from = (sizes: number[], gaps: number[], count: number) =>
     sizes.slice(0, count).reduce((sum, size, index) => sum + size + gaps[index], 0)
   const left = child.rect.x - rect.x - from(columns, columnGaps, cell.column)
@@ -228,6 +242,9 @@ function arrangePlaced(
   })
 }
 
+/** px */
+type Padding = Partial<Record<'top' | 'right' | 'bottom' | 'left', number>>
+
 interface Spot {
   parent: string
   order: string
@@ -256,29 +273,22 @@ function stand(writing: Writing, found: Found, at: Spot, place: Leaves, isSpanne
 }
 
 /** What stands apart from where its neighbours would have it: in a box that keeps it there. */
-function standApart(
-  writing: Writing,
-  found: Found,
-  at: Spot,
-  place: Leaves,
-  { left = 0, top = 0 }: { left?: number; top?: number },
-) {
+function standApart(writing: Writing, found: Found, at: Spot, place: Leaves, padding: Padding) {
   const id = made(writing, at, 'Set apart')
   const ofBox = place.filter(([path]) => path[1] !== 'width')
+  const { left = 0, right = 0 } = padding
+  const sides = Object.entries(padding).map(([side, px]): Leaves[number] => [
+    ['arrange', 'padding', side],
+    length(writing, px),
+  ])
   write(writing, id, [
     ...ofBox,
-    [['place', 'width'], length(writing, found.rect.w + Math.max(0, left))],
+    [['place', 'width'], length(writing, found.rect.w + left + right)],
     [['arrange', 'type'], 'column'],
-    [['arrange', 'padding', 'left'], length(writing, left)],
-    [['arrange', 'padding', 'top'], length(writing, top)],
+    ...sides,
   ])
-  stand(
-    writing,
-    found,
-    { parent: id, order: 'a0' },
-    [[['place', 'width'], length(writing, found.rect.w)]],
-    false,
-  )
+  const width: Leaves = [[['place', 'width'], length(writing, found.rect.w)]]
+  stand(writing, found, { parent: id, order: 'a0' }, width, false)
 }
 
 const NAMES = { row: 'Row', column: 'Column', grid: 'Grid', placed: 'Placed' } as const
