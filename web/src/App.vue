@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import CommandList from './commands/CommandList.vue'
 import ShortcutList from './commands/ShortcutList.vue'
+import { isField } from './commands/isField'
 import { isDialogOpen, isPassedOn, passEscapeOn } from './commands/onTop'
 import { useCommands } from './commands/commandStore'
 
@@ -31,8 +32,7 @@ function isTyping(event: KeyboardEvent): boolean {
   // A tick or a choice takes the keys it is turned by, and no others.
   if (target instanceof HTMLInputElement && /^(?:radio|checkbox)$/.test(target.type))
     return event.key === ' ' || event.key.startsWith('Arrow')
-  const isField = target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
-  return isField && !((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k')
+  return isField(target) && !((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k')
 }
 </script>
 

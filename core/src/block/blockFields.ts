@@ -10,8 +10,8 @@ const hiddenField: Field = {
   control: { type: 'tick' },
 }
 const lockedField: Field = {
-  group: 'stands',
-  label: 'locked',
+  group: 'is',
+  label: 'locked in its place',
   path: ['locked'],
   control: { type: 'tick' },
   isRare: true,

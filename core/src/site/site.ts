@@ -73,6 +73,8 @@ export const settingsSchema = z.strictObject({
   rootSize: z.number().min(10).max(400).optional(),
   /** what new lengths are written in */
   sizing: sizingSchema.optional(),
+  /** px by which blocks are nudged with Shift, and that sizes are multiples of; absent: 8 */
+  step: z.number().min(1).max(400).optional(),
   /** how lines over a page are drawn */
   overlays: overlaysSchema.optional(),
   /** the ground behind pages */

@@ -8,6 +8,8 @@ export interface Command {
   /** keys such as `Ctrl+Z`, `Delete`, `Alt+ArrowUp` */
   keys?: string[]
   run: () => void
+  /** its key is left to the browser, whose own event then runs it: copying and pasting */
+  isByEvent?: boolean
   /** offered only where it makes sense */
   enabled?: () => boolean
 }
@@ -23,18 +25,23 @@ export const useCommands = defineStore('commands', () => {
     onScopeDispose(() => (groups.value = groups.value.filter((group) => group !== commands)))
   }
 
-  /** Runs the command a key stands for. @returns whether there was one */
-  function runKey(event: KeyboardEvent): boolean {
+  /** The command a key stands for now. */
+  function commandFor(event: KeyboardEvent): Command | undefined {
     const pressed = keyName(event)
-    const command = all.value.findLast(
+    return all.value.findLast(
       ({ keys, enabled }) => keys?.includes(pressed) && (enabled === undefined || enabled()),
     )
-    if (!command) return false
+  }
+
+  /** Runs the command a key stands for, unless that is left to the browser. @returns whether it was run */
+  function runKey(event: KeyboardEvent): boolean {
+    const command = commandFor(event)
+    if (!command || command.isByEvent) return false
     command.run()
     return true
   }
 
-  return { all, offer, runKey }
+  return { all, offer, commandFor, runKey }
 })
 
 function keyName(event: KeyboardEvent): string {

@@ -6,10 +6,12 @@ import type { FieldGroup } from '@nolvex/core/block/field'
 import type { BlockKindName } from '@nolvex/core/block/kinds'
 import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import { placeOf, setOwnPlace } from '@nolvex/core/edit/ownPlace'
+import { isPlacedFreely } from '@nolvex/core/snap/typedFigure'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import FilePick from '../forms/FilePick.vue'
 import LineInput from '../forms/LineInput.vue'
+import ArrangePanel from './arranging/ArrangePanel.vue'
 import CopyParticulars from './shared/CopyParticulars.vue'
 import OriginalParticulars from './shared/OriginalParticulars.vue'
 import SelectField from '../forms/SelectField.vue'
@@ -80,6 +82,11 @@ const isInSeries = computed(() => {
     if (kindOf(here).expands === 'rows') return true
   return false
 })
+/** Several blocks, or one that stands freely. */
+const mayArrange = computed(
+  () =>
+    chosen.value.length > 1 || page.selected.value.some((found) => isPlacedFreely(page.drawn.value, found)),
+)
 const isCopy = computed(() => one.value !== undefined && kindOf(one.value).expands === 'shared')
 
 const title = computed(() => {
@@ -138,6 +145,7 @@ function rename(name: string) {
       </ElCheckbox>
       <TroubleNote :says="trouble" />
       <CopyParticulars v-if="one && isCopy" :copy="one" @loose="emit('loose')" @trouble="trouble = $event" />
+      <ArrangePanel v-if="mayArrange" />
       <section
         v-for="{ group, states, more } in shown"
         :key="group"

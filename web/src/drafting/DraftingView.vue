@@ -23,6 +23,9 @@ import ShelfList from './ShelfList.vue'
 import ShowPanel from './ShowPanel.vue'
 import GuidePanel from './guides/GuidePanel.vue'
 import { usePresentation } from './camera/usePresentation'
+import { useArrangeCommands } from './arranging/useArrangeCommands'
+import PanelFrame from './panels/PanelFrame.vue'
+import { panels } from './panels/panels'
 import { useGuideCommands } from './guides/useGuideCommands'
 import { offerOverlayCommands, offerTagCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
@@ -69,14 +72,14 @@ provide(draftingPage, page)
 const { put, insert } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
 const series = useSeriesFill(page)
-/** what became of files that were dropped */
-const told = ref('')
-watch(pageId, () => (told.value = ''))
+/** what became of files that were dropped, or of a change beside what was asked */
+const told = page.told
 const { asked, named, cutLoose } = useSharedCommands(page)
 const suggested = computed(() =>
   page.selection.value.length === 1 ? page.nameOf(page.selection.value[0]) : '',
 )
-const { panels, toggle: togglePanel } = usePanels()
+const { panels: sizes, toggle: togglePanel } = usePanels()
+useArrangeCommands(page)
 const { isAlone } = usePresentation()
 onScopeDispose(() => (isAlone.value = false))
 useGuideCommands(page)
@@ -212,8 +215,8 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
     <ElSplitter class="middle">
       <ElSplitterPanel
         v-if="!isAlone"
-        v-model:size="panels.left"
-        :min="panels.left ? 168 : 0"
+        v-model:size="sizes.left"
+        :min="sizes.left ? 168 : 0"
         :max="440"
         collapsible
       >
@@ -245,12 +248,15 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       </ElSplitterPanel>
       <ElSplitterPanel
         v-if="!isAlone"
-        v-model:size="panels.right"
-        :min="panels.right ? 232 : 0"
+        v-model:size="sizes.right"
+        :min="sizes.right ? 232 : 0"
         :max="480"
         collapsible
       >
-        <BlockParticulars @fill="fillSeries" @pictures="addPictures" @loose="cutLoose" />
+        <PanelFrame v-if="page.panel.value" :key="page.panel.value" :title="panels[page.panel.value].title">
+          <component :is="panels[page.panel.value].component" />
+        </PanelFrame>
+        <BlockParticulars v-else @fill="fillSeries" @pictures="addPictures" @loose="cutLoose" />
       </ElSplitterPanel>
     </ElSplitter>
     <MeasureStrip v-if="!isAlone" />

@@ -13,6 +13,7 @@ import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import { PICTURE_TYPES } from '../pictures/pictureTypes'
 import { useDraftingPage } from './useDraftingPage'
+import { useSpacingStep } from './useSpacingStep'
 import { useUnderlay } from './useUnderlay'
 
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
@@ -46,6 +47,7 @@ function setFramed(isFramed: boolean) {
   choose({ isFramed })
   if (isFramed) fit()
 }
+const step = useSpacingStep()
 const scan = useUnderlay(page)
 const { underlay } = scan
 /** Makes the picture as wide as typed, its height with it. */
@@ -141,6 +143,12 @@ const toggleFold = (key: string) =>
       </template>
       <FilePick v-else words="Lay a scan under the page…" :accept="PICTURE_TYPES" @files="scan.lay" />
       <TroubleNote :says="scan.trouble.value" />
+      <h3>Spacing</h3>
+      <FigureField
+        label="Step of nudging with Shift, and of sizes, px"
+        :value="step"
+        @change="$event !== undefined && $event >= 1 && $event <= 400 && (step = $event)"
+      />
       <h3>Hints while one moves a block</h3>
       <p class="soft">Hold F to hold them off.</p>
       <div class="two">

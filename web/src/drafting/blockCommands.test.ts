@@ -149,7 +149,7 @@ test('arrow keys nudge freely placed blocks; presses that follow one another are
   select('one')
   const { x, y } = draft.placed('one')
   press('ArrowRight', 'ArrowRight', 'Shift+ArrowDown', 'ArrowUp')
-  expect(draft.placed('one')).toMatchObject({ x: x + 2, y: y + 9 })
+  expect(draft.placed('one')).toMatchObject({ x: x + 2, y: y + 7 })
   expect(draft.project.view.history.undo).toHaveLength(1)
   draft.project.undo()
   expect(draft.placed('one')).toMatchObject({ x, y })

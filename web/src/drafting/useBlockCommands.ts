@@ -1,7 +1,6 @@
-import { shallowRef, type Ref } from 'vue'
+import type { Ref } from 'vue'
 import { leafShownBy, refusesParent, standsOnPage, type Block } from '@nolvex/core/block/block'
 import {
-  copyBlocks,
   duplicateBlocks,
   insertBlocks,
   moveBlocks,
@@ -18,20 +17,17 @@ import { newId } from '../session/newId'
 import { standBeside } from '@nolvex/core/snap/duplicateBeside'
 import { canNudge, nudgeBlocks } from '@nolvex/core/snap/nudgeBlocks'
 import type { DraftingPage } from './usePage'
+import { useSpacingStep } from './useSpacingStep'
+import { useClipboard } from './useClipboard'
 import { useSelectionCommands } from './useSelectionCommands'
-
-/** Copied blocks outlive the page they were copied on. */
-const copied = shallowRef<Block[][]>([])
-/** Ids of what was copied and last pasted: pasted again, it goes after these, not into them. */
-let pastedAfter: string[] = []
 
 /** What can be done with blocks by command and key, and putting new ones on the page. */
 export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, focusShelf: () => void) {
   const { selection, records, select, blocks, at } = page
   const has = () => records.value.length > 0
   const hasOne = () => records.value.length === 1
+  const step = useSpacingStep()
   const first = () => records.value[0]
-  const last = () => records.value[records.value.length - 1]
 
   /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
   function insert(label: string, made: Block[][], after?: string) {
@@ -70,19 +66,6 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
     select(copies.map(([, copy]) => copy))
   }
 
-  function paste() {
-    const asPage = Object.fromEntries(copied.value.flat().map((block) => [block.id, block]))
-    const tops = copied.value.map(([top]) => top.id)
-    const isAgain = has() && records.value.every((id) => pastedAfter.includes(id))
-    insert('Paste', copyBlocks(asPage, tops, newId), isAgain ? last() : undefined)
-    pastedAfter = records.value
-  }
-
-  function copy() {
-    copied.value = copyBlocks(blocks.value, records.value, newId)
-    pastedAfter = records.value
-  }
-
   function remove() {
     const operations = removeBlocks(blocks.value, records.value)
     page.change(
@@ -116,6 +99,7 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   ] as const
 
   useSelectionCommands(page)
+  useClipboard(page, { insert, remove })
   const isText = () => hasOne() && leafShownBy(blocks.value[first()], 'richText') !== undefined
   useCommands().offer([
     {
@@ -139,21 +123,6 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       run: duplicate,
       enabled: has,
     },
-    { id: 'block-copy', label: 'Copy what is selected', keys: ['Ctrl+C'], run: copy, enabled: has },
-    {
-      id: 'block-cut',
-      label: 'Cut what is selected',
-      keys: ['Ctrl+X'],
-      run: () => (copy(), remove()),
-      enabled: has,
-    },
-    {
-      id: 'block-paste',
-      label: 'Paste',
-      keys: ['Ctrl+V'],
-      run: paste,
-      enabled: () => copied.value.length > 0,
-    },
     {
       id: 'block-earlier',
       label: 'Move the block before its neighbour',
@@ -169,11 +138,11 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
       enabled: hasOne,
     },
     ...nudges.flatMap(([way, key, x, y]) =>
-      [1, 10].map((step) => ({
-        id: `nudge-${way}-${step}`,
-        label: `Nudge a freely placed block ${step} px ${way}`,
-        keys: [step === 1 ? key : `Shift+${key}`],
-        run: () => nudge(x * step, y * step),
+      [false, true].map((byStep) => ({
+        id: `nudge-${way}-${byStep ? 'step' : 'px'}`,
+        label: `Nudge a freely placed block ${byStep ? 'by the spacing step' : '1 px'} ${way}`,
+        keys: [byStep ? `Shift+${key}` : key],
+        run: () => nudge(x * (byStep ? step.value : 1), y * (byStep ? step.value : 1)),
         enabled: () => canNudge(page.drawn.value, selection.value),
       })),
     ),

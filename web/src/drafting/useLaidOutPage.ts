@@ -2,6 +2,7 @@ import { computed, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 import { applyChange } from '@nolvex/core/document/apply'
 import type { Documents, Operation } from '@nolvex/core/document/types'
 import { emptyDrawing, type DrawingDocument } from '@nolvex/core/drawing/drawing'
+import { columnSpan } from '@nolvex/core/grid/columnGrid'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
 import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
@@ -19,7 +20,8 @@ import { pageLines } from '@nolvex/core/snap/hintGround'
 import { spacingScale } from '@nolvex/core/style/spacingScale'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { toPx, usualEnvironment, type Environment } from '@nolvex/core/units/environment'
-import type { WrittenLength } from '@nolvex/core/units/length'
+import { roundTo, type WrittenLength } from '@nolvex/core/units/length'
+import { spellLength } from '@nolvex/core/units/namedLengths'
 import { newLength } from '@nolvex/core/units/newLength'
 import { readLength } from '@nolvex/core/units/typedLength'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
@@ -142,6 +144,16 @@ export function useLaidOutPage(page: Ref<string>) {
     const typed = readLength(text)
     return 'length' in typed && typed.isBare ? { length: write(typed.length.value) } : typed
   }
+  /** A typed length with columns and steps of the spacing scale written out in px. */
+  const spelled = (text: string) =>
+    spellLength(text, {
+      columns: (count) => {
+        const { columns = 0 } = grid.value ?? {}
+        const isThere = grid.value && Number.isInteger(count) && count >= 1 && count <= columns
+        return isThere ? roundTo(columnSpan(grid.value, 1, count).width, 4) : undefined
+      },
+      named: Object.fromEntries(scale.value.map(({ name, px }) => [name, px])),
+    })
   const drawn = computed((): DrawnPage => ({
     blocks: toRaw(blocks.value),
     placed: placed.value,
@@ -174,6 +186,7 @@ export function useLaidOutPage(page: Ref<string>) {
     overflows: computed(() => overflowsOf(drawn.value)),
     write,
     typedLength,
+    spelled,
     bandGrid,
     grid,
     guides,

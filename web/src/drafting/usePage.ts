@@ -12,7 +12,10 @@ import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/bl
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { contentWords } from '@nolvex/core/resolve/shownContent'
+import type { Arranged } from '@nolvex/core/snap/alignBlocks'
 import { useProject } from '../session/projectStore'
+import type { PanelName } from './panels/panels'
+import type { Marked } from './surface/overlays'
 import { useLaidOutPage } from './useLaidOutPage'
 import { useSelection } from './useSelection'
 import { useWhoFollows } from './useWhoFollows'
@@ -28,9 +31,16 @@ export function usePage(page: Ref<string>) {
   const scalePoints = ref<{ x: number; y: number }[]>()
   /** what was chosen on the shelf to be drawn on the page */
   const toDraw = shallowRef<ShelfItem>()
+  /** what a list beside the page points at */
+  const marked = shallowRef<Marked[]>([])
+  /** what the last change did beside what was asked */
+  const told = ref('')
+  /** the list that stands beside the page in place of the particulars */
+  const panel = ref<PanelName>()
   /** why the last change was not made */
   const trouble = ref('')
   watch([page, selection.selection], () => (trouble.value = ''))
+  watch(page, () => (told.value = ''))
 
   function change(label: string, operations: Operation[], mergeKey?: string) {
     if (operations.length === 0) return
@@ -40,8 +50,19 @@ export function usePage(page: Ref<string>) {
     else changeParts(label, parts, mergeKey)
   }
   function changeParts(label: string, parts: ChangePart[], mergeKey?: string) {
-    trouble.value = ''
+    trouble.value = told.value = ''
     if (parts.length) project.change(label, parts, mergeKey)
+  }
+
+  /** Makes a change that says what it does, or says why there is none. @returns whether it was made */
+  function arrange(label: string, arranged: Arranged | { operations: Operation[] }): boolean {
+    if ('reason' in arranged) {
+      trouble.value = arranged.reason
+      return false
+    }
+    change(label, arranged.operations)
+    told.value = 'says' in arranged ? arranged.says : ''
+    return true
   }
 
   /** Writes what an instance says: where its words come from, or on the block itself. */
@@ -102,8 +123,8 @@ export function usePage(page: Ref<string>) {
   }
 
   return {
-    ...{ ...view, ...selection, ...follows, trouble, scalePoints, toDraw },
-    ...{ change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
+    ...{ ...view, ...selection, ...follows, trouble, told, marked, panel, scalePoints, toDraw },
+    ...{ arrange, change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
   }
 }
 

@@ -20,6 +20,8 @@ const props = defineProps<{
   percentOf?: number
   /** what a number is written in; px where nothing is said */
   read?: (text: string) => { length: WrittenLength } | { error: string }
+  /** writes out what a text names: columns, steps of the spacing scale */
+  spell?: (text: string) => string
   placeholder?: string
   title?: string
   disabled?: boolean
@@ -43,9 +45,10 @@ function typed(text: string) {
   if (text === '') return emit('change', undefined)
   const word = props.words?.find((one) => one === text.toLowerCase())
   if (word) return emit('change', { word })
-  const read = (props.read ?? readLength)(text)
+  const spelled = props.spell?.(text) ?? text
+  const read = (props.read ?? readLength)(spelled)
   if ('error' in read) return refuse(read.error)
-  const px = typedPx(text, props.percentOf)
+  const px = typedPx(spelled, props.percentOf)
   if ('error' in px) return refuse(px.error)
   emit('change', { length: read.length, px: px.px })
 }

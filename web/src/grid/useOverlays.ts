@@ -35,6 +35,8 @@ export const useOverlays = createSharedComposable(() => {
   const overview = useLocalStorage('nolvex-overview', true)
   /** the outlines of all boxes */
   const boxes = useLocalStorage('nolvex-boxes', false)
+  /** all gaps and padding of the section one is at */
+  const spacing = useLocalStorage('nolvex-spacing', false)
   /** kinds of hints that are given while something is moved */
   const hints = useLocalStorage<Record<HintKind, boolean>>(
     'nolvex-hints',
@@ -50,7 +52,7 @@ export const useOverlays = createSharedComposable(() => {
     const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
     project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
   }
-  return { shown, tags, rulers, overview, boxes, hints, looks, setLook }
+  return { shown, tags, rulers, overview, boxes, spacing, hints, looks, setLook }
 })
 
 /** Offers a command with its key for each of the tags. */

@@ -6,6 +6,10 @@ export function press(...keys: string[]): boolean[] {
     const parts = name === '+' ? ['+'] : name.split('+')
     const has = (part: string) => parts.slice(0, -1).includes(part)
     const event = { key: parts.at(-1), ctrlKey: has('Ctrl'), altKey: has('Alt'), shiftKey: has('Shift') }
-    return useCommands().runKey(event as KeyboardEvent)
+    const { commandFor, runKey } = useCommands()
+    const command = commandFor(event as KeyboardEvent)
+    // What the browser's own event would run.
+    if (command?.isByEvent) command.run()
+    return command?.isByEvent ?? runKey(event as KeyboardEvent)
   })
 }

@@ -86,6 +86,15 @@ export function useCamera({ desk, scroller, sheet, natural, beside }: Ground) {
     }
   }
 
+  /** The stretch of the page that is drawn: what is in view, and half as much above and below. */
+  const drawn = computed(() => {
+    const margin = deskHeight.value * 0.5
+    return {
+      from: (scroll.value.top - margin) / zoom.value,
+      until: (scroll.value.top + deskHeight.value + margin) / zoom.value,
+    }
+  })
+
   // Not passive: the browser would zoom its own window.
   useEventListener(
     desk,
@@ -128,5 +137,5 @@ export function useCamera({ desk, scroller, sheet, natural, beside }: Ground) {
   )
 
   const camera: Camera = { zoom, shown, view, zoomTo, show, centre }
-  return { camera, deskWidth, deskHeight, scroll, scrolled, isPanning, scrollBy }
+  return { camera, deskWidth, deskHeight, drawn, scroll, scrolled, isPanning, scrollBy }
 }

@@ -1,9 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
-
-const isWritten = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT|BUTTON)$/.test(target.tagName))
+import { isField } from '../../commands/isField'
 
 /**
  * Whether a key is held down, beside fields that take it themselves.
@@ -14,7 +11,8 @@ export function useHeldKey(key: string): Ref<boolean> {
   const names = ({ key: pressed }: KeyboardEvent) => (pressed.length === 1 ? pressed.toUpperCase() : pressed)
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (names(event) !== key || event.ctrlKey || event.metaKey || event.altKey) return
-    if (isWritten(event.target)) return
+    // A button is pressed by the space bar itself.
+    if (isField(event.target) || (key === ' ' && event.target instanceof HTMLButtonElement)) return
     // Held, the space bar would scroll the desk.
     if (key === ' ') event.preventDefault()
     isHeld.value = true

@@ -59,7 +59,7 @@ test('at another band what bands may differ in is written there, and the rest fo
   draft.page.width.value = 390
   select('one')
   fields.write(stateOf('wide').field, 'fit')
-  fields.write(stateOf('locked').field, true)
+  fields.write(stateOf('locked in its place').field, true)
   expect(draft.block('one').at?.[usualBands.narrow]?.place?.width).toBe('fit')
   expect(draft.block('one')).toMatchObject({ place: { width: px(200) }, locked: true })
   expect(stateOf('wide').differs).toBe(true)

@@ -1,4 +1,4 @@
-import { shallowRef, watch, type Ref } from 'vue'
+import { shallowRef, watch } from 'vue'
 import { handles } from '@nolvex/core/snap/resizeBlock'
 import { followDrag, type DragHandlers } from '../../gestures/followDrag'
 import { useHeldKey } from '../camera/useHeldKey'
@@ -8,13 +8,15 @@ import { beginGesture } from './gestures'
 import { useHeldWays } from './useHeldWays'
 
 interface Ground {
-  zoom: Ref<number>
+  zoom: () => number
   pagePoint: (event: MouseEvent) => Point
-  /** scrolls the page on while something is dragged at its edges */
-  atEdges: {
-    follow: (event: PointerEvent, then: (event: PointerEvent) => void) => void
-    stop: () => void
-  }
+  atEdges: EdgeScroll
+}
+
+/** Scrolls the page on while something is dragged at the edges of its desk. */
+export interface EdgeScroll {
+  follow: (event: PointerEvent, then: (event: PointerEvent) => void) => void
+  stop: () => void
 }
 
 /** Follows what the pointer does on the page: one gesture begins, shows what it would do, and is committed as a change. */

@@ -1,4 +1,4 @@
-import { computed, shallowRef, type Ref } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { REACH } from '@nolvex/core/snap/dropSpot'
 import type { Held } from './gesture'
 
@@ -14,7 +14,7 @@ export const WAYS = {
  * The keys that are held while a gesture goes on. They are listened to only then, and before all commands, whose keys
  * they may be.
  */
-export function useHeldWays(zoom: Ref<number>) {
+export function useHeldWays(zoom: () => number) {
   const down = shallowRef<ReadonlySet<string>>(new Set())
   let listening: AbortController | undefined
 
@@ -44,7 +44,7 @@ export function useHeldWays(zoom: Ref<number>) {
 
   const held = computed((): Held => ({
     // As near on the screen at any zoom.
-    reach: down.value.has('F') ? 0 : REACH / Math.min(1, zoom.value),
+    reach: down.value.has('F') ? 0 : REACH / Math.min(1, zoom()),
     keepsShape: down.value.has('P'),
     fromCentre: down.value.has('C'),
     onlyEnclosed: down.value.has('E'),

@@ -9,6 +9,7 @@ import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
 import DropPreview from './DropPreview.vue'
 import HoveredOutline from './HoveredOutline.vue'
+import MarkedBlocks from './MarkedBlocks.vue'
 import OriginalVeil from './OriginalVeil.vue'
 import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
@@ -31,8 +32,21 @@ export interface SurfaceState {
   scales: { isBeside: boolean } | undefined
   /** the copy whose original is edited in place of the page */
   original: Placed | undefined
-  /** what is in view, where the outlines of all boxes are shown, px of the page */
-  boxes: Rect | undefined
+  /** what is in view, px of the page */
+  view: Rect
+  /** whether the outlines of all boxes are shown */
+  hasBoxes: boolean
+  /** whether all gaps and padding of a section are shown */
+  hasSpacing: boolean
+  /** what a list beside the page points at */
+  marked: Marked[]
+}
+
+/** Something a list beside the page points at on it, with a few words. */
+export interface Marked {
+  id: string
+  rect: Rect
+  says?: string
 }
 
 /** Something laid over the page: shown where it gives props. */
@@ -54,8 +68,8 @@ export const overlays: Overlay[] = [
   {
     name: 'boxes',
     component: BoxOutlines,
-    props: ({ zoom, width, height, boxes, preview }) =>
-      boxes && !preview ? { zoom, width, height, view: boxes } : undefined,
+    props: ({ zoom, width, height, view, hasBoxes, preview }) =>
+      hasBoxes && !preview ? { zoom, width, height, view } : undefined,
   },
   { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
   { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
@@ -90,6 +104,11 @@ export const overlays: Overlay[] = [
       state.selected.length === 1 && isResting(state)
         ? { block: state.selected[0], zoom: state.zoom }
         : undefined,
+  },
+  {
+    name: 'marked',
+    component: MarkedBlocks,
+    props: ({ zoom, marked, preview }) => (marked.length && !preview ? { zoom, marked } : undefined),
   },
   {
     name: 'drop preview',
