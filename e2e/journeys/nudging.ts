@@ -44,7 +44,7 @@ export const nudging: Journey = {
     await person.saved()
     expectEqual(
       await offsets(),
-      ['left 43, top 30', 'right 37, top 30', 'top 30, x 3'],
+      ['left 43, top 28', 'right 37, top 28', 'top 28, x 3'],
       'nudged by their anchors',
     )
     await person.chord(Key.CONTROL, 'z')

@@ -13,11 +13,14 @@ export const USUAL_SCALE: ScaleStep[] = [
   ['space-2xs', 8],
   ['space-xs', 12],
   ['space-s', 16],
-  ['space-m', 24],
-  ['space-l', 32],
-  ['space-xl', 48],
-  ['space-2xl', 64],
-  ['space-3xl', 96],
+  ['space-m', 20],
+  ['space-l', 24],
+  ['space-xl', 32],
+  ['space-2xl', 40],
+  ['space-3xl', 48],
+  ['space-4xl', 64],
+  ['space-5xl', 72],
+  ['space-6xl', 96],
 ].map(([name, px]) => ({ name: String(name), px: Number(px) }))
 
 /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElCheckbox } from 'element-plus'
+import { ElButton, ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { kindOf, takesBlocks } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
@@ -137,8 +137,13 @@ function rename(name: string) {
           @change="become"
         />
         <span v-else class="soft">{{ title }}</span>
-        <span v-if="!page.isLead.value" class="soft">at {{ page.band.value.name }}</span>
       </div>
+      <ElRadioGroup v-model="page.forAllBands.value" class="counts" aria-label="What changes count for">
+        <ElRadioButton :value="false"
+          >{{ page.band.value.name }}{{ page.isLead.value ? ', the lead' : '' }}</ElRadioButton
+        >
+        <ElRadioButton :value="true">All bands</ElRadioButton>
+      </ElRadioGroup>
       <p v-if="onMap" class="soft">{{ onMap }}</p>
       <ElCheckbox v-if="mayBePlace" :model-value="isPlace" @change="setPlace($event as boolean)">
         Copies put blocks of their own here
@@ -171,7 +176,7 @@ function rename(name: string) {
         @files="emit('fill', $event)"
       />
       <SeenBy v-if="one" :drawing="page.drawing.value" :block="one.id" />
-      <p v-if="!page.isLead.value" class="note">
+      <p v-if="!page.isLead.value && !page.forAllBands.value" class="note">
         What you change here holds for {{ page.band.value.name }}. <b>≠</b> marks what differs.
       </p>
     </template>
@@ -202,6 +207,13 @@ function rename(name: string) {
 .name :deep(.el-input__inner) {
   font-weight: 700;
   font-size: 15px;
+}
+.counts {
+  margin: 6px 0 2px;
+}
+.counts :deep(.el-radio-button__inner) {
+  padding: 0 8px;
+  font-size: 12px;
 }
 .kind {
   display: flex;

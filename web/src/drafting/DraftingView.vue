@@ -14,6 +14,7 @@ import PatternShelf from '../draft/PatternShelf.vue'
 import { api } from '../session/api'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
+import BandDesk from './bands/BandDesk.vue'
 import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
 import FinishSwitch from './FinishSwitch.vue'
@@ -45,6 +46,8 @@ const project = useProject()
 const map = useMap()
 const isExporting = ref(false)
 const isCompared = ref(false)
+/** all bands beside one another */
+const isBeside = ref(false)
 const isOnPatterns = ref(false)
 const isOnShared = ref(false)
 const trouble = ref('')
@@ -89,6 +92,12 @@ const { rulers } = useOverlays()
 const { chosen: shownIn, choose } = useViewport()
 useCommands().offer([
   { id: 'rulers', label: 'Show or hide the rulers', keys: ['U'], run: () => (rulers.value = !rulers.value) },
+  {
+    id: 'beside',
+    label: 'Show all bands side by side, or this one',
+    keys: ['V'],
+    run: () => (isBeside.value = !isBeside.value),
+  },
   {
     id: 'left-panel',
     label: 'Close or open the outline and the shelf',
@@ -195,7 +204,15 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           @change="$event && open($event)"
         />
         <span class="soft"
-          >{{ page.band.value.name }} band · <ElButton link @click="showOnMap">on the map</ElButton></span
+          ><ElButton
+            link
+            :aria-pressed="isBeside"
+            title="All bands side by side (V)"
+            @click="isBeside = !isBeside"
+          >
+            {{ isBeside ? 'one band' : 'all bands' }}
+          </ElButton>
+          · <ElButton link @click="showOnMap">on the map</ElButton></span
         >
       </div>
       <WidthRail />
@@ -233,8 +250,9 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       </ElSplitterPanel>
       <ElSplitterPanel>
         <div class="page-panel">
+          <BandDesk v-if="page.isReady.value && isBeside" @pictures="addPictures" />
           <DrawingSurface
-            v-if="page.isReady.value"
+            v-else-if="page.isReady.value"
             ref="surface"
             :is-compared="isCompared"
             @pictures="addPictures"

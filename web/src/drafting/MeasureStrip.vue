@@ -7,6 +7,9 @@ import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { gapsOf, gapSource, SPACE_BEFORE } from '@nolvex/core/snap/spacing'
 import { isPlacedFreely, typedFigure, type Figure } from '@nolvex/core/snap/typedFigure'
+import { useCommands } from '../commands/commandStore'
+import PlaceSaid from './measures/PlaceSaid.vue'
+import SeveralMeasures from './measures/SeveralMeasures.vue'
 import OverflowList from './OverflowList.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
@@ -14,6 +17,22 @@ import LineInput from '../forms/LineInput.vue'
 import { useDraftingPage } from './useDraftingPage'
 
 const page = useDraftingPage()
+const strip = ref<HTMLElement>()
+/** The keys go to the first field that can be typed in, or to the one of that name. */
+function focusOn(label?: string) {
+  const named = label ? `input[aria-label="${label}"]` : 'input:not(:disabled)'
+  strip.value?.querySelector<HTMLInputElement>(named)?.focus()
+}
+useCommands().offer([
+  { id: 'strip', label: 'Go to the measures of the selection', keys: ['Q'], run: () => focusOn() },
+  {
+    id: 'strip-columns',
+    label: 'Type the columns of the selection',
+    keys: ['Shift+Q'],
+    run: () => focusOn('Columns'),
+    enabled: () => inGrid.value,
+  },
+])
 const { selection, selected, placed, drawn, blocks } = page
 const trouble = ref('')
 watch([page.selection, page.blocks], () => (trouble.value = ''))
@@ -160,7 +179,7 @@ function typeGap(typed: TypedMeasure) {
 </script>
 
 <template>
-  <footer class="strip" aria-label="Measures of the selection">
+  <footer ref="strip" class="strip" aria-label="Measures of the selection">
     <p v-if="block" class="sentence">
       <b dir="auto">{{ page.nameOf(block.key) }}</b> stands
       <template v-if="inGrid">
@@ -176,6 +195,7 @@ function typeGap(typed: TypedMeasure) {
           class="figure short underlined"
           label="Gap above"
           :value="String(roundTo(above.size, 2))"
+          :spell="page.spelled"
           @change="typeGap"
           @trouble="trouble = $event"
         />
@@ -188,10 +208,12 @@ function typeGap(typed: TypedMeasure) {
       </template>
       {{ parent ? widthWords : 'as the page' }} wide, as tall as {{ heightWords }}.
     </p>
-    <p v-else-if="selection.length > 1" class="sentence">
-      <b>{{ selection.length }} blocks</b> are selected.
+    <SeveralMeasures v-else-if="selected.length > 1" @trouble="trouble = $event" />
+    <p v-else-if="selection.length" class="sentence soft">
+      {{ selection.length === 1 ? 'It is' : 'They are' }} not shown at this width.
     </p>
     <p v-else class="sentence soft">Select a block to read and type its measures here.</p>
+    <PlaceSaid v-if="block && block.parent" @trouble="trouble = $event" />
     <TroubleNote :says="trouble" />
     <div v-if="selection.length" class="figures">
       <label v-for="figure in figures" :key="figure.name">
@@ -203,6 +225,7 @@ function typeGap(typed: TypedMeasure) {
           :words="SIZE_WORDS"
           :percent-of="parent?.w ?? page.pageWidth.value"
           :read="page.typedLength"
+          :spell="page.spelled"
           :disabled="!figure.isOpen"
           :title="figure.isOpen ? 'A number, a unit such as 1.5em, or a sum' : figure.why"
           :placeholder="figure.value === '' ? 'mixed' : ''"
@@ -232,23 +255,23 @@ function typeGap(typed: TypedMeasure) {
   border-top: 1px solid var(--hairline);
   white-space: nowrap;
 }
-.sentence {
+.strip :deep(.sentence) {
   overflow: hidden;
   text-overflow: ellipsis;
 }
-.figure {
+.strip :deep(.figure) {
   width: 62px;
 }
-.sentence .figure {
+.strip :deep(.sentence .figure) {
   display: inline-flex;
 }
 .only {
   margin-left: 4px;
 }
-.figure.short {
+.strip :deep(.figure.short) {
   width: 44px;
 }
-.figure :deep(.el-input__inner) {
+.strip :deep(.figure .el-input__inner) {
   height: 20px;
   font-weight: 700;
 }

@@ -6,6 +6,7 @@ import type { Placed } from '@nolvex/core/snap/drawnPage'
 import type { Rect } from '@nolvex/core/snap/rect'
 import GridLines from '../grid/GridLines.vue'
 import { useOverlays } from '../grid/useOverlays'
+import { useHeldKey } from './camera/useHeldKey'
 import { usePresentation } from './camera/usePresentation'
 import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures, type EdgeScroll } from './gestures/useGestures'
@@ -27,6 +28,8 @@ const props = defineProps<{
   /** a guide on its way out of a ruler */
   pulled?: { axis: 'x' | 'y'; at: number }
   atEdges: EdgeScroll
+  /** another page beside it is the one that is measured */
+  isQuiet?: boolean
 }>()
 const emit = defineEmits<{
   list: [event: MouseEvent, stack: Placed[]]
@@ -59,6 +62,7 @@ function bring(item: ShelfItem, isOver: (now: PointerEvent) => boolean) {
 }
 
 const hovered = ref<string>()
+const isMeasured = useHeldKey('D')
 const state = computed((): SurfaceState => ({
   zoom: props.zoom,
   width: pageWidth.value,
@@ -74,6 +78,9 @@ const state = computed((): SurfaceState => ({
   hasBoxes: boxes.value,
   hasSpacing: spacing.value,
   marked: page.marked.value,
+  isMeasured: isMeasured.value,
+  isQuiet: props.isQuiet,
+  ruler: page.ruler.value,
 }))
 const laidOver = computed(() =>
   (isAlone.value ? [] : overlays).flatMap(({ name, component, props: propsOf }) => {
@@ -118,7 +125,7 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
   <div
     ref="sheet"
     class="sheet"
-    :class="{ crosshair: page.toDraw.value }"
+    :class="{ crosshair: page.toDraw.value || page.ruler.value }"
     :style="{ width: `${pageWidth * zoom}px`, height: `${pageHeight * zoom}px`, background: ground }"
     @pointerdown="press"
     @pointermove="hovered = preview ? undefined : hitBy($event)?.key"
@@ -150,7 +157,7 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
     >
       <UnderlayPicture :underlay="underlay" />
     </svg>
-    <div v-if="placed.size === 0 && !preview" class="empty">
+    <div v-if="placed.size === 0 && !preview" class="empty" @pointerdown.stop @dblclick.stop>
       <slot name="empty" />
     </div>
     <component :is="one.component" v-for="one in laidOver" :key="one.name" v-bind="one.props" />

@@ -19,7 +19,7 @@ import { useUnderlay } from './useUnderlay'
 /** What is shown over and around the page: lines, rulers, the browser frame, folds; and what blocks snap to. */
 const page = useDraftingPage()
 const project = useProject()
-const { shown, tags, rulers, boxes, overview, hints } = useOverlays()
+const { shown, tags, rulers, boxes, overview, spacing, hints } = useOverlays()
 const { chosen, choose, screens, frames, screen, frame, viewport } = useViewport()
 const names = Object.keys(OVERLAYS) as OverlayName[]
 
@@ -77,6 +77,7 @@ const toggleFold = (key: string) =>
         >
         <ElCheckbox v-model="rulers">Rulers <kbd>U</kbd></ElCheckbox>
         <ElCheckbox v-model="boxes">Outlines of boxes <kbd>X</kbd></ElCheckbox>
+        <ElCheckbox v-model="spacing">Gaps and padding <kbd>J</kbd></ElCheckbox>
         <ElCheckbox v-model="overview">Overview <kbd>Y</kbd></ElCheckbox>
       </div>
       <h3>On blocks</h3>

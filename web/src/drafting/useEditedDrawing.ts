@@ -16,10 +16,13 @@ export interface EditedOriginal {
 }
 
 /** What edits on a page go to: its own drawing, or the original of one of the copies on it. */
-export function useEditedDrawing(page: Ref<string>, layout: Ref<PageLayout | undefined>) {
-  const project = useProject()
+export function useEditedDrawing(
+  page: Ref<string>,
+  layout: Ref<PageLayout | undefined>,
   /** keys of the copies one has gone into, the outermost first */
-  const path = ref<string[]>([])
+  path = ref<string[]>([]),
+) {
+  const project = useProject()
   watch(page, () => (path.value = []))
 
   const blockAt = ({ document, record }: BlockNode['origin']): Block | undefined =>
@@ -58,7 +61,7 @@ export function useEditedDrawing(page: Ref<string>, layout: Ref<PageLayout | und
   }
   const leave = () => (path.value = path.value.slice(0, -1))
 
-  return { document, blocks, drawnOn, original, originalAt, enter, leave }
+  return { path, document, blocks, drawnOn, original, originalAt, enter, leave }
 }
 
 /** The blocks of an original without the section they stand in where they are no section themselves. */

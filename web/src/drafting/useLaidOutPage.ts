@@ -34,14 +34,20 @@ import { useEditedDrawing } from './useEditedDrawing'
 /** Until the fonts are there. */
 const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
 
-/** A page laid out at a width, with all that stands on it and what lies over it. */
-export function useLaidOutPage(page: Ref<string>) {
+/**
+ * A page laid out at a width, with all that stands on it and what lies over it.
+ * @param firstWidth px; the lead band's without one
+ * @param path keys of the copies one has gone into, shared with a page beside this one
+ */
+export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Ref<string[]>) {
   const project = useProject()
   const library = shallowRef<FontLibrary>()
   void loadFontLibrary().then((loaded) => (library.value = loaded))
 
   const bands = computed(() => bandsOf(project.site))
-  const width = ref(bands.value.inOrder.find(({ id }) => id === bands.value.lead)?.drawnAt ?? 1440)
+  const width = ref(
+    firstWidth ?? bands.value.inOrder.find(({ id }) => id === bands.value.lead)?.drawnAt ?? 1440,
+  )
   const band = computed(() => bandAt(bands.value.inOrder, width.value))
   const at = computed((): AtBand => ({ bands: bands.value, band: band.value.id }))
   const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
@@ -68,7 +74,7 @@ export function useLaidOutPage(page: Ref<string>) {
     return layouter.layout(resolver.resolve(project.sources(page.value), band.value.id), environment.value)
   })
   watch(page, () => (resolver = new PageResolver()))
-  const edited = useEditedDrawing(page, layout)
+  const edited = useEditedDrawing(page, layout, path)
   const { blocks, document, drawnOn } = edited
 
   /** The page laid out as it would stand after a change. */
@@ -88,6 +94,16 @@ export function useLaidOutPage(page: Ref<string>) {
         : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
     const shown = trialLayouter.layout(trial.resolve(tried, band.value.id), environment.value)
     return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
+  }
+  /** Where everything stands at another band. */
+  const elsewhere = new PageResolver()
+  let elsewhereLayouter: PageLayouter | undefined
+  function placedAt(otherBand: string, px: number): DrawnPage['placed'] | undefined {
+    if (!library.value) return undefined
+    elsewhereLayouter ??= new PageLayouter(library.value)
+    const resolved = elsewhere.resolve(project.sources(page.value), otherBand)
+    const laid = elsewhereLayouter.layout(resolved, { ...environment.value, viewportWidth: px })
+    return placeBlocks(laid, drawnOn.value)
   }
   /** The page after a change that is only shown yet; its own layout stays what pointers go by. */
   const landing = shallowRef<Operation[]>()
@@ -180,6 +196,7 @@ export function useLaidOutPage(page: Ref<string>) {
     landing,
     landed,
     standAfter,
+    placedAt,
     placed,
     hits,
     drawn,

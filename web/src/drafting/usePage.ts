@@ -4,6 +4,7 @@ import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { valueAt } from '@nolvex/core/document/path'
 import { plainText, textDifference, type RichText } from '@nolvex/core/document/richText'
 import type { ChangePart, Json, Operation, StoredRecord } from '@nolvex/core/document/types'
+import { atAllBands } from '@nolvex/core/edit/atAllBands'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import { writeContent } from '@nolvex/core/edit/contentChanges'
 import { refusesCopies } from '@nolvex/core/edit/sharedUses'
@@ -20,32 +21,49 @@ import { useLaidOutPage } from './useLaidOutPage'
 import { useSelection } from './useSelection'
 import { useWhoFollows } from './useWhoFollows'
 
+/** A ruler that was laid, or is still to be. */
+export interface Ruler {
+  from?: { x: number; y: number }
+  to?: { x: number; y: number }
+}
+
+/** A page shown beside the one that is edited, at a width of its own: what is selected is one for all. */
+interface Beside {
+  width: number
+  main: SharedState
+}
+
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
-export function usePage(page: Ref<string>) {
+export function usePage(page: Ref<string>, beside?: Beside) {
   const project = useProject()
-  const view = useLaidOutPage(page)
-  const selection = useSelection(view)
+  const view = useLaidOutPage(page, beside?.width, beside?.main.path)
+  const selection = useSelection(view, beside?.main.chosen)
   const { at, isLead, blocks, placed, document } = view
   const follows = useWhoFollows(view, selection)
   /** points of the picture under the page that are chosen to scale it by; nothing while it is not scaled */
   const scalePoints = ref<{ x: number; y: number }[]>()
   /** what was chosen on the shelf to be drawn on the page */
-  const toDraw = shallowRef<ShelfItem>()
+  const toDraw = beside?.main.toDraw ?? shallowRef<ShelfItem>()
   /** what a list beside the page points at */
   const marked = shallowRef<Marked[]>([])
+  /** whether changes count for all bands, and not only for the one that is shown */
+  const forAllBands = beside?.main.forAllBands ?? ref(false)
+  /** a ruler between two points, while one measures */
+  const ruler = shallowRef<Ruler>()
   /** what the last change did beside what was asked */
-  const told = ref('')
+  const told = beside?.main.told ?? ref('')
   /** the list that stands beside the page in place of the particulars */
   const panel = ref<PanelName>()
   /** why the last change was not made */
-  const trouble = ref('')
+  const trouble = beside?.main.trouble ?? ref('')
   watch([page, selection.selection], () => (trouble.value = ''))
   watch(page, () => (told.value = ''))
 
   function change(label: string, operations: Operation[], mergeKey?: string) {
     if (operations.length === 0) return
     const refused = refusesCopies(project.view.documents, document.value, operations)
-    const parts = refused === undefined ? follows.partsOf(operations) : { reason: refused }
+    const counted = forAllBands.value ? atAllBands(operations, blocks.value) : operations
+    const parts = refused === undefined ? follows.partsOf(counted) : { reason: refused }
     if ('reason' in parts) trouble.value = parts.reason
     else changeParts(label, parts, mergeKey)
   }
@@ -123,7 +141,19 @@ export function usePage(page: Ref<string>) {
   }
 
   return {
-    ...{ ...view, ...selection, ...follows, trouble, told, marked, panel, scalePoints, toDraw },
+    ...{
+      ...view,
+      ...selection,
+      ...follows,
+      trouble,
+      told,
+      marked,
+      panel,
+      ruler,
+      forAllBands,
+      scalePoints,
+      toDraw,
+    },
     ...{ arrange, change, changeParts, set, value, differs, sourceBeneath, nameOf, writeText, textOf },
   }
 }
@@ -134,5 +164,13 @@ function saysOtherwise({ dresses, copy }: Dressing, path: string[], at: AtBand):
   return layers.some((values) => valueAt(values as unknown as StoredRecord, path) !== undefined)
 }
 
+interface SharedState {
+  chosen: Ref<string[]>
+  path: Ref<string[]>
+  toDraw: Ref<ShelfItem | undefined>
+  told: Ref<string>
+  forAllBands: Ref<boolean>
+  trouble: Ref<string>
+}
 export type DraftingPage = ReturnType<typeof usePage>
 export const draftingPage: InjectionKey<DraftingPage> = Symbol('drafting page')

@@ -4,9 +4,14 @@ import type { Placed } from '@nolvex/core/snap/drawnPage'
 import { boundsOf, type Rect } from '@nolvex/core/snap/rect'
 import type { LaidOutPage } from './useLaidOutPage'
 
-/** What is selected on a page: instances by key, and the blocks that edits to them write. */
-export function useSelection({ page, document, blocks, placed, hits, guides }: LaidOutPage) {
-  const chosen = ref<string[]>([])
+/**
+ * What is selected on a page: instances by key, and the blocks that edits to them write.
+ * @param chosen keys that are chosen on another page beside this one, too
+ */
+export function useSelection(
+  { page, document, blocks, placed, hits, guides }: LaidOutPage,
+  chosen = ref<string[]>([]),
+) {
   /** the first instance of each block that is shown */
   const firstOf = computed(() => {
     const first = new Map<string, string>()
@@ -52,6 +57,7 @@ export function useSelection({ page, document, blocks, placed, hits, guides }: L
   }
 
   return {
+    chosen,
     selection,
     records,
     selected,

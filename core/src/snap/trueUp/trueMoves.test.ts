@@ -13,7 +13,7 @@ test('gaps and padding of what is arranged come onto the scale, one leaf each', 
     [
       section('top', [
         box('list', [text('one'), text('two', { place: { space: px(47) } }), text('three')], {
-          arrange: { type: 'column', gap: px(22), padding: { top: px(13), left: px(24) } },
+          arrange: { type: 'column', gap: px(23), padding: { top: px(13), left: px(24) } },
         }),
       ]),
     ],
@@ -21,7 +21,7 @@ test('gaps and padding of what is arranged come onto the scale, one leaf each', 
   )
   const moves = trueMoves(draft.drawn, [], 8)
   expect(moves.map((move) => `${draft.drawn.placed.get(move.key)?.box.node.name}: ${figure(move)}`)).toEqual([
-    'list: gap 22 to 24',
+    'list: gap 23 to 24',
     'list: padding top 13 to 12',
     'two: space before 47 to 48',
   ])

@@ -2,6 +2,7 @@ import type { AlignTo } from '@nolvex/core/snap/alignBlocks'
 import { nudgeByColumn } from '@nolvex/core/snap/nudgeBlocks'
 import type { Axis } from '@nolvex/core/snap/rect'
 import { useCommands } from '../../commands/commandStore'
+import { useOverlays } from '../../grid/useOverlays'
 import type { PanelName } from '../panels/panels'
 import type { DraftingPage } from '../usePage'
 import { useArranging } from './useArranging'
@@ -19,6 +20,7 @@ const ALIGNMENTS: [id: string, words: string, key: string, axis: Axis, to: Align
 /** Offers everything that arranges what is selected, and the lists beside the page. */
 export function useArrangeCommands(page: DraftingPage) {
   const arranging = useArranging(page)
+  const { spacing } = useOverlays()
   const has = () => page.records.value.length > 0
   const hasOne = () => page.records.value.length === 1
   const toggle = (panel: PanelName) => () =>
@@ -94,6 +96,25 @@ export function useArrangeCommands(page: DraftingPage) {
       keys: ['Alt+Shift+ArrowRight'],
       run: () => byColumn(1),
       enabled: has,
+    },
+    {
+      id: 'spacing',
+      label: 'Show or hide all gaps and padding of the section',
+      keys: ['J'],
+      run: () => (spacing.value = !spacing.value),
+    },
+    {
+      id: 'ruler',
+      label: 'Measure between two points, or stop',
+      keys: ['K'],
+      run: () => (page.ruler.value = page.ruler.value ? undefined : {}),
+    },
+    {
+      id: 'no-ruler',
+      label: 'Take the ruler away',
+      keys: ['Escape'],
+      run: () => (page.ruler.value = undefined),
+      enabled: () => page.ruler.value !== undefined,
     },
     { id: 'true-up', label: 'True up…', keys: ['T'], run: toggle('trueUp') },
     {

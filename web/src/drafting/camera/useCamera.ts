@@ -14,6 +14,8 @@ interface Ground {
   natural: Ref<{ width: number; height: number }>
   /** how many of it stand beside one another */
   beside: Ref<number>
+  /** screen px that are left free across; what is usual without it */
+  spare?: Ref<number>
 }
 
 /** screen px left free around what is fitted into the desk */
@@ -22,7 +24,7 @@ const AROUND = 48
 const WHEEL_STEP = 0.0022
 
 /** Zooming and panning the page on its desk, which the browser scrolls. */
-export function useCamera({ desk, scroller, sheet, natural, beside }: Ground) {
+export function useCamera({ desk, scroller, sheet, natural, beside, spare }: Ground) {
   const { width: deskWidth, height: deskHeight } = useElementSize(desk)
   const shown = ref<Shown>('width')
   const scroll = ref({ left: 0, top: 0 })
@@ -31,7 +33,7 @@ export function useCamera({ desk, scroller, sheet, natural, beside }: Ground) {
   const clamped = (zoom: number) => Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, zoom)) || 1
   const zoom = computed(() => {
     if (typeof shown.value === 'number') return shown.value
-    const wide = (deskWidth.value / beside.value - AROUND) / natural.value.width
+    const wide = (deskWidth.value / beside.value - (spare?.value ?? AROUND)) / natural.value.width
     if (shown.value === 'width') return clamped(Math.min(1, wide))
     return clamped(Math.min(1, wide, (deskHeight.value - AROUND) / natural.value.height))
   })

@@ -78,6 +78,7 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
         is-light
         :label="words[gap.side]"
         :value="String(roundTo(gap.size, 2))"
+        :spell="page.spelled"
         :title="titleOf(gap, source)"
         @change="type(gap, $event)"
       />

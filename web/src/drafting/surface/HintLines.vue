@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Hint } from '@nolvex/core/snap/hint'
 import { roundTo } from '@nolvex/core/units/length'
+import SpanLine from './SpanLine.vue'
 
 /** Why something that is moved stands just there: the lines it lies on and the distances that are alike, with figures. */
 const props = defineProps<{
@@ -37,16 +38,8 @@ const labelled = computed(() =>
   })),
 )
 const spans = computed(() =>
-  props.hints.flatMap(({ axis, spans: all = [], figure = 0, kind }) =>
-    all.map(({ from, to, at }) => ({
-      axis,
-      kind,
-      figure: roundTo(figure, 1),
-      style:
-        axis === 'x'
-          ? { left: px(from), top: px(at), width: px(to - from) }
-          : { top: px(from), left: px(at), height: px(to - from) },
-    })),
+  props.hints.flatMap(({ axis, spans: all = [], figure = 0 }) =>
+    all.map((span) => ({ axis, span, figure: roundTo(figure, 1) })),
   ),
 )
 </script>
@@ -61,20 +54,20 @@ const spans = computed(() =>
   >
     <span v-if="line.says">{{ line.says }}</span>
   </div>
-  <div
-    v-for="(span, index) in spans"
+  <SpanLine
+    v-for="({ axis, span, figure }, index) in spans"
     :key="`span ${index}`"
-    class="span"
-    :class="[span.axis, span.kind]"
-    :style="span.style"
+    :axis="axis"
+    :span="span"
+    :zoom="zoom"
+    tone="hint"
   >
-    <span>{{ span.figure }}</span>
-  </div>
+    {{ figure }}
+  </SpanLine>
 </template>
 
 <style scoped>
-.line,
-.span {
+.line {
   position: absolute;
   z-index: 4;
   pointer-events: none;
@@ -85,8 +78,7 @@ const spans = computed(() =>
 .line.y {
   border-top: 1px solid var(--ochre);
 }
-.line span,
-.span span {
+.line span {
   position: absolute;
   padding: 0 4px;
   background: rgb(251 250 246 / 92%);
@@ -108,48 +100,5 @@ const spans = computed(() =>
 .line.y span {
   bottom: 2px;
   left: 2px;
-}
-/* A dimension line: the distance with its two ends. */
-.span.x {
-  border-top: 1px solid var(--ochre);
-}
-.span.y {
-  border-left: 1px solid var(--ochre);
-}
-.span::before,
-.span::after {
-  content: '';
-  position: absolute;
-  background: var(--ochre);
-}
-.span.x::before,
-.span.x::after {
-  top: -5px;
-  width: 1px;
-  height: 9px;
-}
-.span.x::after {
-  right: 0;
-}
-.span.y::before,
-.span.y::after {
-  left: -5px;
-  width: 9px;
-  height: 1px;
-}
-.span.y::after {
-  bottom: 0;
-}
-.span.x span {
-  bottom: 3px;
-  left: 50%;
-  font-weight: 700;
-  transform: translateX(-50%);
-}
-.span.y span {
-  top: 50%;
-  left: 6px;
-  font-weight: 700;
-  transform: translateY(-50%);
 }
 </style>

@@ -3,11 +3,14 @@ import type { Placed } from '@nolvex/core/snap/drawnPage'
 import type { Rect } from '@nolvex/core/snap/rect'
 import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
+import type { Ruler } from '../usePage'
 import GuideLayer from '../guides/GuideLayer.vue'
 import BoxOutlines from './BoxOutlines.vue'
 import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
+import DistanceLines from './DistanceLines.vue'
 import DropPreview from './DropPreview.vue'
+import GapLines from './GapLines.vue'
 import HoveredOutline from './HoveredOutline.vue'
 import MarkedBlocks from './MarkedBlocks.vue'
 import OriginalVeil from './OriginalVeil.vue'
@@ -15,7 +18,9 @@ import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
 import ScalePoints from './ScalePoints.vue'
 import SelectionOutlines from './SelectionOutlines.vue'
+import SpacingBands from './SpacingBands.vue'
 import TextEditor from './TextEditor.vue'
+import TwoPointRuler from './TwoPointRuler.vue'
 
 /** What lies over the page goes by: its size, what is selected, pointed at, dragged and written in. */
 export interface SurfaceState {
@@ -40,6 +45,11 @@ export interface SurfaceState {
   hasSpacing: boolean
   /** what a list beside the page points at */
   marked: Marked[]
+  /** whether the key for distances is held */
+  isMeasured: boolean
+  ruler: Ruler | undefined
+  /** whether another page beside it is the one that is measured */
+  isQuiet: boolean
 }
 
 /** Something a list beside the page points at on it, with a few words. */
@@ -57,6 +67,7 @@ export interface Overlay {
 }
 
 const isResting = ({ preview, edited }: SurfaceState) => !preview && !edited
+const isMeasuring = (state: SurfaceState) => isResting(state) && !state.isMeasured && !state.isQuiet
 
 /** Everything that lies over the page, lowest first. A new overlay is one component and one entry here. */
 export const overlays: Overlay[] = [
@@ -101,9 +112,30 @@ export const overlays: Overlay[] = [
     name: 'dimension lines',
     component: DimensionLines,
     props: (state) =>
-      state.selected.length === 1 && isResting(state)
+      state.selected.length === 1 && isMeasuring(state) && !state.hasSpacing
         ? { block: state.selected[0], zoom: state.zoom }
         : undefined,
+  },
+  {
+    name: 'spacing',
+    component: SpacingBands,
+    props: ({ zoom, view, hasSpacing, preview }) => (hasSpacing && !preview ? { zoom, view } : undefined),
+  },
+  {
+    name: 'gaps of several',
+    component: GapLines,
+    props: (state) => (state.selected.length > 1 && isMeasuring(state) ? { zoom: state.zoom } : undefined),
+  },
+  {
+    name: 'distances',
+    component: DistanceLines,
+    props: ({ zoom, width, height, selected, hovered, isMeasured }) =>
+      isMeasured && selected.length ? { selected, pointed: hovered, zoom, width, height } : undefined,
+  },
+  {
+    name: 'ruler',
+    component: TwoPointRuler,
+    props: ({ zoom, ruler }) => ruler?.from && ruler.to && { from: ruler.from, to: ruler.to, zoom },
   },
   {
     name: 'marked',
