@@ -21,8 +21,11 @@ export function looksPage(random: Random): PageSources {
   }
   const section = add({
     kind: 'section',
-    arrange: { type: 'placed', padding: { left: px(0), right: px(0) } },
-    place: { height: px(LOOKS_SIZE.height) },
+    arrange: {
+      type: 'placed',
+      padding: { left: px(random.pick([0, 40])), right: px(random.pick([0, 25])), top: px(12) },
+    },
+    place: { height: px(LOOKS_SIZE.height), ground: random.pick(['full', 'content'] as const) },
     look: { fill: { hex: random.pick(COLOURS) } },
   })
   for (let index = 0; index < 12; index++) {
@@ -30,7 +33,7 @@ export function looksPage(random: Random): PageSources {
     const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
     if (random.chance(0.2)) add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
     else {
-      const overflow = random.chance(0.5) ? ('hidden' as const) : ('visible' as const)
+      const overflow = random.pick(['hidden', 'visible', 'visible', 'scroll'] as const)
       const arrange = { type: 'placed' as const }
       const box = add({
         kind: 'box',

@@ -250,6 +250,7 @@ class PageMaker {
       minHeight: random.maybe(0.12, () => this.length(200)),
       maxHeight: random.maybe(0.12, () => this.length(200)),
       space: random.maybe(0.2, () => this.length(40)),
+      overflow: random.maybe(0.1, () => random.pick(['hidden', 'scroll'] as const)),
       column: {
         start: random.maybe(0.4, () => random.int(1, 8)),
         span: random.pick([1, 2, 3, 'all' as const]),

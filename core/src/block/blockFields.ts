@@ -17,6 +17,18 @@ const lockedField: Field = {
   isRare: true,
 }
 
+const showsField: Field = {
+  group: 'is',
+  label: 'shown in',
+  path: ['shows'],
+  isRare: true,
+  control: {
+    type: 'choice',
+    options: { all: 'wireframe and mockup', wireframe: 'the wireframe only', mockup: 'the mockup only' },
+    absent: 'all',
+  },
+}
+
 const liveField: Field = {
   group: 'is',
   label: 'developer supplies it',
@@ -83,6 +95,7 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
     ...particulars,
     ...contentFields(block),
     lockedField,
+    showsField,
     hiddenField,
     ...tellingFields,
   ]

@@ -47,6 +47,8 @@ export interface Look<Written, Resolved> {
   css: (resolved: Resolved) => [property: string, value: string][]
   /** Marks it is painted as, if it is seen by itself, in the order of the looks. */
   paint?: (resolved: Resolved, room: PaintRoom) => Mark[]
+  /** whether it is what a block stands on, which may reach less far than the block */
+  isGround?: true
   /** content it counts for; all where it does not say */
   on?: ContentType[]
   /** whether the page or the browser would give another value where it is not written */

@@ -46,7 +46,16 @@ export const placeSchema = z.strictObject({
     .optional(),
   /** before it, in place of the gap, where its parent arranges blocks in a column or in a row that does not wrap */
   space: nonNegativeLength.optional(),
-  overflow: z.enum(['visible', 'hidden']).optional(),
+  overflow: z.enum(['visible', 'hidden', 'scroll']).optional(),
+  /** stays in view while what it stands in is scrolled past, so far from an edge of the viewport */
+  sticky: z
+    .strictObject({
+      edge: z.enum(['none', 'top', 'bottom']).optional(),
+      offset: plainLengthSchema.optional(),
+    })
+    .optional(),
+  /** how far the ground of a section reaches: over the full width, or as far as its content */
+  ground: z.enum(['full', 'content']).optional(),
 })
 
 export type Place = z.infer<typeof placeSchema>
@@ -55,6 +64,44 @@ const size = { type: 'length' as const, words: ['fit', 'fill'] }
 const limits = { type: 'length' as const, words: ['none'], absent: 'none' }
 
 const heightField: Field = { group: 'stands', label: 'tall', path: ['place', 'height'], control: size }
+
+const STICKY_EDGE = ['place', 'sticky', 'edge']
+const isFlowing: Field['when'] = ({ parentArranges }) => parentArranges !== 'placed'
+/** Fields of what may stay in view while the page is scrolled. */
+const stickyFields: Field[] = [
+  {
+    group: 'stands',
+    label: 'sticks',
+    path: STICKY_EDGE,
+    isRare: true,
+    control: {
+      type: 'choice',
+      options: { none: 'to nothing', top: 'to the top', bottom: 'to the foot' },
+      absent: 'none',
+    },
+    when: isFlowing,
+  },
+  {
+    group: 'stands',
+    label: 'sticks so far off',
+    path: ['place', 'sticky', 'offset'],
+    control: { type: 'length', absent: '0' },
+    when: (facts) =>
+      isFlowing(facts) && ['top', 'bottom'].includes(String(facts.value(STICKY_EDGE) ?? 'none')),
+  },
+]
+
+const groundField: Field = {
+  group: 'looks',
+  label: 'ground reaches',
+  path: ['place', 'ground'],
+  control: {
+    type: 'choice',
+    options: { full: 'over the full width', content: 'as its content' },
+    absent: 'full',
+  },
+  when: ({ value }) => value(['look', 'fill']) !== undefined,
+}
 
 const limitFields: Field[] = [
   { group: 'stands', label: 'at least wide', path: ['place', 'minWidth'], control: limits, isRare: true },
@@ -67,6 +114,8 @@ const limitFields: Field[] = [
 export const pagePlaceFields: Field[] = [
   heightField,
   ...limitFields.filter(({ path }) => path[1].endsWith('Height')),
+  ...stickyFields,
+  groundField,
 ]
 
 const inGrid: Field['when'] = ({ parentArranges }) => parentArranges === 'grid'
@@ -122,6 +171,7 @@ export const placeFields: Field[] = [
     isRare: true,
   },
   ...limitFields,
+  ...stickyFields,
 ]
 
 /** What becomes of what runs out of a block. */
@@ -130,5 +180,9 @@ export const overflowField: Field = {
   label: 'what runs out',
   path: ['place', 'overflow'],
   isRare: true,
-  control: { type: 'choice', options: { visible: 'shows', hidden: 'is cut off' }, absent: 'visible' },
+  control: {
+    type: 'choice',
+    options: { visible: 'shows', hidden: 'is cut off', scroll: 'scrolls' },
+    absent: 'visible',
+  },
 }

@@ -19,6 +19,8 @@ export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
   const own = {
     class: options.classes.get(node.key),
     'data-key': options.withKeys ? node.key : undefined,
+    // What scrolls can be scrolled by key only where the keys can go to it.
+    tabindex: node.place.overflow === 'scroll' ? '0' : undefined,
     'data-supplied-by': node.told?.isLive ? 'developer' : undefined,
   }
   const attributes: ElementAttributes = { ...own, ...node.attributes }

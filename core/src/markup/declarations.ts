@@ -55,6 +55,8 @@ export function declarationsOf(node: BlockNode, parent: BlockNode | PageNode, or
   if ('arrange' in parent) spaceBefore(node, parent, css)
   limits(node, css)
   looking(node, css)
+  narrowGround(node, css)
+  sticking(node, 'arrange' in parent ? parent.arrange : PAGE, css)
   if (order !== undefined) css.set('order', String(order))
   return css
 }
@@ -233,6 +235,23 @@ function looking({ look, content, place }: BlockNode, css: Declarations) {
       if (isInherited || none.get(property) !== value) css.set(property, value)
   }
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
+  if (place.overflow === 'scroll') css.set('overflow', 'auto')
+}
+
+/** A ground no wider than the content: painted from the content's box on, and up and down over the padding. */
+function narrowGround({ look, arrange, place }: BlockNode, css: Declarations) {
+  if (!place.isGroundNarrow || !look.fill) return
+  const [top, , bottom] = arrange.padding.map(cssLength)
+  css.delete('background-color')
+  css.set('background-image', `linear-gradient(${look.fill} 0 0)`).set('background-repeat', 'no-repeat')
+  css.set('background-origin', 'content-box').set('background-position', `0 calc(0px - ${top})`)
+  css.set('background-size', `100% calc(100% + ${top} + ${bottom})`)
+}
+
+/** Stays in view so far from an edge of the viewport; what is placed freely keeps to its anchors. */
+function sticking({ place }: BlockNode, parent: Pick<Arrangement, 'type'>, css: Declarations) {
+  if (!place.sticky || parent.type === 'placed') return
+  css.set('position', 'sticky').set(place.sticky.edge, cssLength(place.sticky.offset)).set('z-index', '1')
 }
 
 const initialByLook = new Map<LookName, Declarations>()

@@ -1,6 +1,7 @@
 import type { PaintRoom } from '../block/look'
 import { looks, looksOn, type AnyLook } from '../block/looks'
 import type { Box } from '../layout/box'
+import { cutsOff } from '../resolve/node'
 import type { PageLayout } from '../layout/pageLayout'
 import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
 import { fittedRadii, innerRadii } from '../vector/roundedRect'
@@ -68,11 +69,12 @@ export class PagePainter {
     const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
     const room = this.roomOf(box, layout, own)
+    const groundRoom = place.isGroundNarrow ? narrowRoom(box, room) : room
     const { key } = box.node
     const drawn = (marks: Mark[], of: string) => this.finish.drawn?.(marks, `${key} ${of}`) ?? marks
     const looksLike = looksOn(box.node.content.type).flatMap((name) => {
-      const { paint } = looks[name] as AnyLook
-      return paint ? paint(look[name], room) : []
+      const { paint, isGround } = looks[name] as AnyLook
+      return paint ? paint(look[name], isGround ? groundRoom : room) : []
     })
     const looking = drawn(looksLike, 'looks')
     const children = box.children.map((child): PlacedPainted => {
@@ -80,7 +82,7 @@ export class PagePainter {
     })
     const shows = this.contentMarks(box, room)
     const content = drawn(layout.hasLines ? wordsAsLines(shows) : shows, 'shows')
-    const isCut = place.overflow === 'hidden'
+    const isCut = cutsOff(place)
     const live = box.node.told?.isLive ? liveMarks(room) : []
     const holding = (groups: Group[]): Group => {
       const inside = [...content, ...groups]
@@ -153,6 +155,11 @@ const looksTheSame = (kept: Kept, box: Box) =>
 function movedTo(painted: Painted, { x, y }: Box): Painted {
   const moved = (group: Group): Group => ({ ...group, transform: movedBy(x, y) })
   return { ...painted, group: moved(painted.group), holding: (groups) => moved(painted.holding(groups)) }
+}
+
+/** The room of a ground that reaches no farther than what stands on it. */
+function narrowRoom({ insetLeft, insetRight, w }: Box, room: PaintRoom): PaintRoom {
+  return { ...room, x: insetLeft, width: Math.max(0, w - insetLeft - insetRight) }
 }
 
 const contentFrame = ({ w, h, insetTop, insetRight, insetBottom, insetLeft }: Box): Frame => ({

@@ -55,8 +55,15 @@ export interface Placing {
   down: { start: number; length: number }
   /** before it, in place of its parent's gap */
   space?: WrittenLength
-  overflow: 'visible' | 'hidden'
+  overflow: 'visible' | 'hidden' | 'scroll'
+  /** the edge of the viewport it keeps so far from while it can */
+  sticky?: { edge: 'top' | 'bottom'; offset: WrittenLength }
+  /** whether its ground reaches only as far as its content */
+  isGroundNarrow: boolean
 }
+
+/** Whether what runs out of a block is not seen beside it. */
+export const cutsOff = ({ overflow }: Pick<Placing, 'overflow'>) => overflow !== 'visible'
 
 /** A stretch of a block's text with what the designer set on it. */
 export interface NodeRun extends Pick<TextRun, 'text' | 'link'> {

@@ -34,7 +34,14 @@ export function placing(place: Place, tokens: Tokens): Placing {
     down: offset?.down ?? { start: 0, length: 100 },
     space: place.space && tokens.length(place.space),
     overflow: place.overflow ?? 'visible',
+    sticky: sticky(place, tokens),
+    isGroundNarrow: place.ground === 'content',
   }
+}
+
+function sticky({ sticky: written }: Place, tokens: Tokens): Placing['sticky'] {
+  const { edge = 'none', offset } = written ?? {}
+  return edge === 'none' ? undefined : { edge, offset: offset ? tokens.length(offset) : NOTHING }
 }
 
 function size(written: NonNullable<Place['width']>, tokens: Tokens): Size {

@@ -285,6 +285,8 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
 }
 
 function isHidden(block: Block, at: AtBand, dressing: Dressing): boolean {
+  // Wireframes are all there is to be shown yet.
+  if (block.shows === 'mockup') return true
   if (block.hidden === undefined && block.at === undefined && dressing.dresses.length === 0) return false
   return blockValue(block, ['hidden'], at, dressing).value === true
 }

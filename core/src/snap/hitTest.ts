@@ -1,4 +1,5 @@
 import Flatbush from 'flatbush'
+import { cutsOff } from '../resolve/node'
 import type { Placed } from './drawnPage'
 import { insideBorder } from './drawnPage'
 import type { Rect } from './rect'
@@ -39,7 +40,7 @@ function seenRects(placed: ReadonlyMap<string, Placed>): Map<string, Rect> {
   for (const one of placed.values()) {
     const around = one.parent ? windows.get(one.parent) : undefined
     seen.set(one.key, around ? shared(one, around) : one)
-    const isCutting = one.box.node.place.overflow === 'hidden'
+    const isCutting = cutsOff(one.box.node.place)
     const own = isCutting ? insideBorder(one) : undefined
     const window = own && around ? shared(own, around) : (own ?? around)
     if (window) windows.set(one.key, window)

@@ -1,3 +1,4 @@
+import { cutsOff } from '../resolve/node'
 import { countLines } from '../text/lines'
 import type { DrawnPage, Placed } from './drawnPage'
 import type { Rect } from './rect'
@@ -35,20 +36,23 @@ const isOutside = ({ width }: DrawnPage, { x, w }: Rect) => x < -SLACK || x + w 
 function outOfPage(page: DrawnPage, one: Placed): Overflow | undefined {
   const parent = one.parent === null ? undefined : page.placed.get(one.parent)
   if (!isOutside(page, one) || (parent && isOutside(page, parent))) return undefined
-  if (parent && cutsOff(page, one)) return undefined
+  if (parent && isHiddenBy(page, one)) return undefined
   return runsOut(one, { x: 0, y: -Infinity, w: page.width, h: Infinity }, 'page', false)
 }
 
 function outOfParent(page: DrawnPage, one: Placed): Overflow | undefined {
   const parent = one.parent === null ? undefined : page.placed.get(one.parent)
-  if (!parent) return undefined
-  return runsOut(one, parent, 'parent', parent.box.node.place.overflow === 'hidden')
+  // What scrolls is meant to hold more than it shows.
+  if (!parent || parent.box.node.place.overflow === 'scroll') return undefined
+  return runsOut(one, parent, 'parent', hides(parent))
 }
 
+const hides = (one: Placed | undefined) => one !== undefined && cutsOff(one.box.node.place)
+
 /** Whether something it stands in hides what runs out of it. */
-function cutsOff(page: DrawnPage, one: Placed): boolean {
+function isHiddenBy(page: DrawnPage, one: Placed): boolean {
   for (let up = one.parent; up !== null; up = page.placed.get(up)?.parent ?? null)
-    if (page.placed.get(up)?.box.node.place.overflow === 'hidden') return true
+    if (hides(page.placed.get(up))) return true
   return false
 }
 
@@ -87,7 +91,7 @@ function textOutOfBox(one: Placed): Overflow | undefined {
   if (!paragraph || !font || isAsTallAsItsLines(one)) return undefined
   const lines = countLines(paragraph, one.w - insetLeft - insetRight) * font.lineHeight
   const by = lines - (one.h - insetTop - insetBottom)
-  if (by <= SLACK) return undefined
+  if (by <= SLACK || node.place.overflow === 'scroll') return undefined
   const part = { x: one.x, y: one.y + one.h, w: one.w, h: by }
-  return { key: one.key, of: 'itself', side: 'bottom', by, part, isCut: node.place.overflow === 'hidden' }
+  return { key: one.key, of: 'itself', side: 'bottom', by, part, isCut: cutsOff(node.place) }
 }

@@ -5,6 +5,7 @@ import { defineLook } from '../look'
 export const fill = defineLook<Colour, string | undefined>({
   schema: colourSchema,
   initial: undefined,
+  isGround: true,
   resolve: (colour, tokens) => tokens.colour(colour),
   css: (colour) => [['background-color', colour ?? 'transparent']],
   paint: (colour, room) => {
