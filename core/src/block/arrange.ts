@@ -85,11 +85,30 @@ export const arrangeFields: Field[] = [
   },
 ]
 
+const paddingPath = (side: (typeof SIDES)[number]) => ['arrange', 'padding', side]
+
 /** The space between a block's edges and what it holds. @param sideways what it is at the sides where none is set */
-export const paddingFields = (sideways = '0'): Field[] =>
-  SIDES.map((side) => ({
+export const paddingFields = (sideways = '0'): Field[] => [
+  ...SIDES.map((side): Field => ({
     group: 'stands',
     label: `padding ${side}`,
-    path: ['arrange', 'padding', side],
+    path: paddingPath(side),
     control: { type: 'length', absent: side === 'left' || side === 'right' ? sideways : '0' },
-  }))
+  })),
+  ...SEVERAL_SIDES.map(([label, [first, ...others]]): Field => ({
+    group: 'stands',
+    label,
+    path: paddingPath(first),
+    also: others.map(paddingPath),
+    isRare: true,
+    isShortcut: true,
+    control: { type: 'length', absent: '' },
+  })),
+]
+
+/** Sides that are written at once. */
+const SEVERAL_SIDES: [label: string, sides: (typeof SIDES)[number][]][] = [
+  ['padding at the sides', ['left', 'right']],
+  ['padding above and below', ['top', 'bottom']],
+  ['padding all round', ['top', 'right', 'bottom', 'left']],
+]

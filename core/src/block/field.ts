@@ -59,6 +59,8 @@ export interface Field {
   control: FieldControl
   /** shown only when asked for, unless it has a value */
   isRare?: true
+  /** one way more to write what other fields show: never shown by itself */
+  isShortcut?: true
   /** whether bands may have a value of their own, where that does not follow from the path */
   varies?: boolean
   /** shown only where this holds */

@@ -1,4 +1,5 @@
 import { WebSocket } from 'ws'
+import type { Presence } from '@nolvex/core/document/presence'
 import type { LoggedChange, Operation } from '@nolvex/core/document/types'
 import { inDatabase } from '../testing/testDatabase'
 import { startTestServer, type TestServer } from '../testing/testServer'
@@ -30,6 +31,11 @@ const commit = (base: number) => {
   })
 }
 
+interface Heard {
+  changes?: LoggedChange[]
+  presence?: Presence
+}
+
 /** A tab that listens from a revision on. */
 async function listen(since: number) {
   const address = server.address.replace('http', 'ws')
@@ -37,10 +43,12 @@ async function listen(since: number) {
     origin: server.address,
   })
   const heard: number[] = []
+  const others: Presence[] = []
   let ended: number | undefined
   socket.on('message', (data) => {
-    const { changes } = JSON.parse(String(data)) as { changes: LoggedChange[] }
+    const { changes = [], presence } = JSON.parse(String(data)) as Heard
     heard.push(...changes.map(({ revision }) => revision))
+    if (presence) others.push(presence)
   })
   socket.on('close', (code) => (ended = code))
   await new Promise((resolve, reject) => socket.once('open', resolve).once('error', reject))
@@ -48,7 +56,7 @@ async function listen(since: number) {
     for (let turn = 0; turn < 200 && !isSo(); turn++) await new Promise((resolve) => setTimeout(resolve, 50))
     expect(isSo()).toBe(true)
   }
-  return { socket, heard, until, code: () => ended }
+  return { socket, heard, others, until, code: () => ended }
 }
 
 test('a tab that was away is told what it missed, in order and once', async () => {
@@ -107,4 +115,28 @@ test('a tab farther behind than the log reaches is cut off, and told so by the c
   const { status, body } = await server.ask('GET', `/projects/${project}/changes?since=1`)
   expect([status, body.error]).toEqual([410, expect.stringMatching(/no longer reaches back/)])
   expect((await server.ask('GET', `/projects/${project}/changes?since=3`)).status).toBe(200)
+})
+
+test('a tab that says where it is is heard by the others of its project, and by nobody when it is gone', async () => {
+  const [one, two] = [await listen(1), await listen(1)]
+  const own = project
+  project = (await server.ask<{ id: string }>('POST', '/projects', { name: 'Apart' })).body.id
+  const apart = await listen(1)
+  project = own
+  // The first may come before the server itself listens.
+  const where = { document: 'pagehome00000000', selected: ['headline00000000'] }
+  const say = () => one.socket.send(JSON.stringify({ where }))
+  say()
+  await two.until(() => {
+    if (two.others.length === 0) say()
+    return two.others.length > 0
+  })
+  expect(two.others[0].where).toEqual(where)
+  one.socket.send('{"where":{"document":"__proto__"}}')
+  one.socket.send('nothing')
+  one.socket.close()
+  await two.until(() => two.others.at(-1)?.where === null)
+  expect([one.others, apart.others]).toEqual([[], []])
+  two.socket.close()
+  apart.socket.close()
 })

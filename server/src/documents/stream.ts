@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { STATUS_CODES, type IncomingMessage, type Server } from 'node:http'
 import type { Duplex } from 'node:stream'
 import type { Sequelize } from 'sequelize'
@@ -6,12 +7,14 @@ import type { Logger } from 'pino'
 import { WebSocketServer, type WebSocket } from 'ws'
 import { z } from 'zod'
 import { idSchema } from '@nolvex/core/document/ids'
+import type { Where } from '@nolvex/core/document/presence'
 import { isUnavailable } from '../http/answerProblem'
 import { isFromHere } from '../http/loopbackOnly'
 import { ProjectRow } from '../projects/projectModel'
 import { isTooFarBehind, loggedChanges } from './changeLog'
 import { loggedChange } from './changeModel'
 import { CHANNEL } from './commitChange'
+import { Pace, PRESENCE_CHANNEL, readNotice, readWhereabouts, writeNotice } from './presence'
 
 const query = z.object({
   project: idSchema,
@@ -28,6 +31,9 @@ const NO_PROJECT = 4004
 
 interface Listener {
   socket: WebSocket
+  /** what others know its tab by */
+  name: string
+  pace: Pace
   project: string
   revision: number
   busy: boolean
@@ -35,11 +41,11 @@ interface Listener {
 
 /**
  * Tells every open tab of changes as they are committed. Notifications carry only a revision; the log gives the rest,
- * also after a lost connection and every five seconds.
+ * also after a lost connection and every five seconds. Tabs say where they are, and the others of the project hear it.
  */
 export class ChangeStream {
   private listeners = new Set<Listener>()
-  private sockets = new WebSocketServer({ noServer: true, maxPayload: 1024 })
+  private sockets = new WebSocketServer({ noServer: true, maxPayload: 4096 })
   private client: pg.Client | undefined
   private timer = setInterval(() => void this.catchUpAll(), CATCH_UP)
   private closed = false
@@ -80,12 +86,21 @@ export class ChangeStream {
   }
 
   private add(socket: WebSocket, { project, since }: { project: string; since: number }) {
-    const listener = { socket, project, revision: since, busy: false }
+    const listener: Listener = {
+      ...{ socket, project, revision: since, busy: false },
+      ...{ name: randomUUID(), pace: new Pace() },
+    }
     this.listeners.add(listener)
-    socket.on('close', () => this.listeners.delete(listener))
+    socket.on('close', () => {
+      this.listeners.delete(listener)
+      this.tell(listener, null)
+    })
     socket.on('error', () => socket.terminate())
-    // Tabs only listen; what one says anyway is dropped.
-    socket.on('message', () => undefined)
+    // A tab says where it is; whatever else it says is dropped.
+    socket.on('message', (data) => {
+      const said = listener.pace.isTooFast(Date.now()) ? undefined : readWhereabouts(String(data))
+      if (said) this.tell(listener, said.where)
+    })
     void this.catchUp(listener)
   }
 
@@ -100,18 +115,38 @@ export class ChangeStream {
     try {
       client.on('error', () => client.end().catch(() => undefined))
       client.on('end', again)
-      client.on('notification', ({ payload = '{}' }) => {
-        void this.catchUpAll(projectOf(payload))
+      client.on('notification', ({ channel, payload = '{}' }) => {
+        if (channel === PRESENCE_CHANNEL) this.passOn(payload)
+        else void this.catchUpAll(projectOf(payload))
       })
       await client.connect()
       this.client = client
       await client.query(`listen ${CHANNEL}`)
+      await client.query(`listen ${PRESENCE_CHANNEL}`)
       await this.catchUpAll()
     } catch (error) {
       this.log.warn({ err: error }, 'waiting for the database')
       client.removeListener('end', again)
       again()
     }
+  }
+
+  /** Tells all server processes where a tab is; while the database is away nobody hears it, which loses nothing. */
+  private tell({ name, project }: Listener, where: Where | null) {
+    if (this.closed) return
+    const notice = writeNotice(project, { from: name, where })
+    this.sequelize
+      .query('select pg_notify(:channel, :notice)', { replacements: { channel: PRESENCE_CHANNEL, notice } })
+      .catch(() => undefined)
+  }
+
+  /** Tells the tabs of a project where another one is. */
+  private passOn(payload: string) {
+    const notice = readNotice(payload)
+    if (!notice) return
+    const message = JSON.stringify({ presence: notice.presence })
+    for (const { socket, project, name } of this.listeners)
+      if (project === notice.project && name !== notice.presence.from) socket.send(message)
   }
 
   private async catchUpAll(project?: string) {

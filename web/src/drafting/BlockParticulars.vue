@@ -46,7 +46,9 @@ const TITLES: Record<FieldGroup, string> = {
 /** groups whose rare fields are asked for */
 const opened = ref<FieldGroup[]>([])
 const isShown = ({ field, value, isMixed }: FieldState) =>
-  !field.isRare || value !== undefined || isMixed || opened.value.includes(field.group)
+  !field.isRare ||
+  opened.value.includes(field.group) ||
+  (!field.isShortcut && (value !== undefined || isMixed))
 const shown = computed(() =>
   groups.value.map(({ group, states }) => {
     const some = states.filter(isShown)
@@ -160,7 +162,7 @@ function rename(name: string) {
         <p v-if="page.isLocked.value && group === 'stands'" class="soft">Locked: place and size stay.</p>
         <LeafRow
           v-for="state in states"
-          :key="state.field.path.join('.')"
+          :key="state.field.label"
           :state="state"
           @write="write(state.field, $event)"
           @trouble="trouble = $event"

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { leafShownBy, type Block } from '@nolvex/core/block/block'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
+import { describeSelection } from '@nolvex/core/snap/describePlace'
 import { usePanels } from './usePanels'
 import TroubleNote from '../forms/TroubleNote.vue'
 import PickField from '../forms/PickField.vue'
@@ -72,6 +73,15 @@ watch(current, (page, before) => {
 
 const page = usePage(pageId)
 provide(draftingPage, page)
+/** What is selected, for those who hear it. */
+const spoken = computed(() => describeSelection(page.drawn.value, page.selected.value))
+/** Others who have the project open see what is selected here. */
+watch(
+  () => [page.document.value, ...page.selection.value.slice(0, 8)],
+  ([document, ...selected]) => project.beAt({ document, selected }),
+  { immediate: true },
+)
+onScopeDispose(() => project.beAt(null))
 const { put, insert } = useBlockCommands(page, isExporting, () => shelf.value?.focus())
 
 const series = useSeriesFill(page)
@@ -277,6 +287,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
         <BlockParticulars v-else @fill="fillSeries" @pictures="addPictures" @loose="cutLoose" />
       </ElSplitterPanel>
     </ElSplitter>
+    <p class="visually-hidden" aria-live="polite">{{ spoken }}</p>
     <MeasureStrip v-if="!isAlone" />
     <NameDialog :asked="asked" :suggested="suggested" @named="named" @leave="asked = undefined" />
     <SharedDialog v-model="isOnShared" @page="open" />

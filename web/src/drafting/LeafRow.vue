@@ -29,7 +29,11 @@ const source = computed(() => {
 </script>
 
 <template>
-  <div class="leaf" :class="{ wide: control.isWide }" :data-field="state.field.path.join('.')">
+  <div
+    class="leaf"
+    :class="{ wide: control.isWide }"
+    :data-field="state.field.isShortcut ? state.field.label : state.field.path.join('.')"
+  >
     <span class="label">{{ state.field.label }}</span>
     <component
       :is="control.component"

@@ -12,6 +12,7 @@ import type { SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
 import type { StyleDocument } from '@nolvex/core/style/style'
+import { useOthers } from './others'
 import type { NotSaved } from './queue'
 import { Session, type SessionView } from './session'
 
@@ -34,6 +35,7 @@ export const useProject = defineStore('project', () => {
   const view = shallowRef<SessionView>(nothing)
   const opening = ref<string | undefined>()
   let session: Session | undefined
+  const others = useOthers((where) => session?.say(where))
 
   async function open(project: string) {
     if (id.value === project && session) return
@@ -42,7 +44,12 @@ export const useProject = defineStore('project', () => {
     name.value = ''
     view.value = nothing
     opening.value = undefined
-    session = new Session(project, (now) => (view.value = now))
+    others.forget()
+    session = new Session(
+      project,
+      (now) => (view.value = now),
+      (presence) => others.hear(presence),
+    )
     try {
       name.value = await session.open()
     } catch (error) {
@@ -129,6 +136,8 @@ export const useProject = defineStore('project', () => {
     moveRecord,
     changeContent,
     changeDrawing,
+    others: others.shown,
+    beAt: others.beAt,
     undo: () => session?.undo(),
     redo: () => session?.redo(),
     dismissNotSaved: () => session?.dismissNotSaved(),

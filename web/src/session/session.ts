@@ -13,6 +13,7 @@ import { mendedJson } from '@nolvex/core/document/jsonTrouble'
 import { markedParts, migratedParts } from '@nolvex/core/document/migrate'
 import { rebasePending } from '@nolvex/core/document/rebase'
 import { splitParts } from '@nolvex/core/document/splitParts'
+import type { Presence, Where } from '@nolvex/core/document/presence'
 import type { Change, ChangePart, Documents, LoggedChange } from '@nolvex/core/document/types'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { asTheyApplyNow, refusal } from './adoption'
@@ -49,6 +50,12 @@ const WAITED_FOR = [0, 408, 429, 502, 503, 504]
 /** A change that meets an answer nobody foresaw is set aside after so many tries, so that those behind it get on. */
 const MOST_TRIES = 4
 
+/** What a stream brings: changes that were logged, or where somebody else is. */
+interface Heard {
+  changes?: LoggedChange[]
+  presence?: Presence
+}
+
 /**
  * One tab's work on a project: the documents as the server has them, with the changes it has not acknowledged on top.
  * Changes are sent in order, one in flight, from a queue that outlives the tab.
@@ -76,6 +83,7 @@ export class Session {
   constructor(
     readonly project: string,
     private onChange: (view: SessionView) => void,
+    private onPresence: (presence: Presence) => void = () => undefined,
   ) {
     this.keeper = new HistoryKeeper(project)
   }
@@ -101,6 +109,11 @@ export class Session {
     this.closed = true
     this.keeper.close()
     this.socket?.close()
+  }
+
+  /** Tells others who have the project open where one is; while the server is away nobody hears it. */
+  say(where: Where | null) {
+    if (this.socket?.readyState === WebSocket.OPEN) this.socket.send(JSON.stringify({ where }))
   }
 
   get documents(): Documents {
@@ -345,8 +358,9 @@ export class Session {
     this.socket = socket
     socket.onmessage = ({ data }) => {
       this.online = true
-      const { changes } = JSON.parse(data as string) as { changes: LoggedChange[] }
-      void this.receive(changes).catch(() => undefined)
+      const { changes, presence } = JSON.parse(data as string) as Heard
+      if (presence) this.onPresence(presence)
+      if (changes) void this.receive(changes).catch(() => undefined)
     }
     socket.onopen = () => {
       this.online = true

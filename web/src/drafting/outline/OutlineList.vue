@@ -4,6 +4,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import { kindOf, type Block } from '@nolvex/core/block/block'
 import { plainText } from '@nolvex/core/document/richText'
+import { describePlace } from '@nolvex/core/snap/describePlace'
 import { cutText } from '@nolvex/core/text/cutText'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
@@ -35,6 +36,11 @@ const inView = computed(() =>
     return row ? [{ row, start, isHidden: !firstOf.value.has(row.id) }] : []
   }),
 )
+/** Where a block stands, for whoever comes to its line by ear. */
+function placeOf(id: string) {
+  const found = page.placed.value.get(page.keyOf(id))
+  return found && describePlace(page.drawn.value, found)
+}
 /** the line that holds the keys */
 const active = computed(() => records.value.at(-1))
 
@@ -143,6 +149,7 @@ watch(
         :style="{ transform: `translateY(${start}px)`, paddingLeft: `${4 + row.depth * 12}px` }"
         :data-outline="row.id"
         :title="isHidden ? 'Not shown at this width' : undefined"
+        :aria-description="row.id === active ? placeOf(row.id) : undefined"
         @pointerdown="startDrag($event, row.id)"
         @click="pick($event, row.id)"
         @dblclick="page.editing.value = blocks[row.id]?.text ? page.keyOf(row.id) : undefined"

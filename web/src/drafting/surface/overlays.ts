@@ -5,6 +5,7 @@ import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
 import type { Ruler } from '../usePage'
 import GuideLayer from '../guides/GuideLayer.vue'
+import AnchorMarks from './AnchorMarks.vue'
 import BoxOutlines from './BoxOutlines.vue'
 import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
@@ -14,6 +15,7 @@ import GapLines from './GapLines.vue'
 import HoveredOutline from './HoveredOutline.vue'
 import MarkedBlocks from './MarkedBlocks.vue'
 import OriginalVeil from './OriginalVeil.vue'
+import OthersSelection from './OthersSelection.vue'
 import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
 import ScalePoints from './ScalePoints.vue'
@@ -96,6 +98,11 @@ export const overlays: Overlay[] = [
   },
   { name: 'tags', component: BlockTags, props: ({ zoom, preview }) => (preview ? undefined : { zoom }) },
   {
+    name: 'others',
+    component: OthersSelection,
+    props: ({ zoom, preview }) => (preview ? undefined : { zoom }),
+  },
+  {
     name: 'hovered',
     component: HoveredOutline,
     props: ({ zoom, hovered, selected, preview }) =>
@@ -120,6 +127,14 @@ export const overlays: Overlay[] = [
     name: 'spacing',
     component: SpacingBands,
     props: ({ zoom, view, hasSpacing, preview }) => (hasSpacing && !preview ? { zoom, view } : undefined),
+  },
+  {
+    name: 'anchors',
+    component: AnchorMarks,
+    props: (state) =>
+      state.selected.length === 1 && isMeasuring(state)
+        ? { block: state.selected[0], zoom: state.zoom }
+        : undefined,
   },
   {
     name: 'gaps of several',
