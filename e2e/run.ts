@@ -1,6 +1,7 @@
 import type { Database } from '../scripts/database.mjs'
 import { launchBrowser, setViewport } from './browser'
 import type { Journey } from './journeys/journey'
+import { bandsBeside } from './journeys/bandsBeside'
 import { badInput } from './journeys/badInput'
 import { demoPlan } from './journeys/demoPlan'
 import { draftSite } from './journeys/draftSite'
@@ -16,18 +17,23 @@ import { guidesAndFrames } from './journeys/guidesAndFrames'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
 import { longTexts } from './journeys/longTexts'
+import { looking } from './journeys/looking'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
+import { pageByKeyboard } from './journeys/pageByKeyboard'
+import { placing } from './journeys/placing'
 import { planByKeyboard } from './journeys/planByKeyboard'
 import { planSite } from './journeys/planSite'
 import { repeated } from './journeys/repeated'
 import { reviewed } from './journeys/reviewed'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
+import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
 import { told } from './journeys/told'
+import { truedUp } from './journeys/truedUp'
 import { twoWindows } from './journeys/twoWindows'
 import { Person } from './person'
 import { Site } from './site'
@@ -37,6 +43,12 @@ const journeys: Journey[] = [
   thinSlice,
   selections,
   nudging,
+  placing,
+  truedUp,
+  looking,
+  bandsBeside,
+  stickingInChromium,
+  pageByKeyboard,
   shelf,
   mapByKeyboard,
   planSite,

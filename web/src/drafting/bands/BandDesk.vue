@@ -56,7 +56,6 @@ watch(
           v-for="band in bands"
           :key="band.id"
           v-bind="{ band, zoom, view, drawn, atEdges }"
-          :main="page"
           @pictures="(files, block) => emit('pictures', files, block)"
         />
       </div>

@@ -8,19 +8,21 @@ import { wrapsOf } from '@nolvex/core/snap/wraps'
 import type { EdgeScroll } from '../gestures/useGestures'
 import PageSheet from '../PageSheet.vue'
 import { useFramedPage } from '../useFramedPage'
-import { draftingPage, usePage, type DraftingPage } from '../usePage'
+import { useDraftingPage } from '../useDraftingPage'
+import { draftingPage, usePage } from '../usePage'
 
 /** The page at one band among all: drawn on here, it changes at this band. */
 const props = defineProps<{
   band: Band
-  main: DraftingPage
   zoom: number
   view: Rect
   drawn: { from: number; until: number }
   atEdges: EdgeScroll
 }>()
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
-const page = usePage(props.main.page, { width: props.band.drawnAt, main: props.main })
+/** the page the panels beside it are of */
+const main = useDraftingPage()
+const page = usePage(main.page, { width: props.band.drawnAt, main })
 watch(
   () => props.band.drawnAt,
   (px) => (page.width.value = px),
@@ -29,7 +31,7 @@ provide(draftingPage, page)
 const { ground } = useFramedPage(page)
 
 const isLead = computed(() => page.isLead.value)
-const isEdited = computed(() => props.main.band.value.id === props.band.id)
+const isEdited = computed(() => main.band.value.id === props.band.id)
 const differences = computed(() => bandDifferences(page.blocks.value, page.at.value).length)
 const lead = computed(() => page.bands.value.inOrder.find(({ id }) => id === page.bands.value.lead))
 /** Texts that stand in one line at the lead and in more here; the lead is shown as well, so it is laid out anyway. */
@@ -49,10 +51,10 @@ watch(
 )
 
 /** The panels beside the page follow to the band one draws at. */
-const enter = () => (props.main.width.value = props.band.drawnAt)
+const enter = () => (main.width.value = props.band.drawnAt)
 function listDifferences() {
   enter()
-  props.main.panel.value = 'differences'
+  main.panel.value = 'differences'
 }
 const outs = computed(() => page.overflows.value.length)
 </script>
