@@ -23,9 +23,9 @@ function blocksOf(count: number, prefix: string) {
 
 /** What a hand does on a page, as a script that runs once a frame: `count` frames, the times between them. */
 const GESTURES = {
-  'drag one': `const r = boxOf(2); down(r.left + 5, r.top + 5); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
-  'drag 200': `const r = boxOf(2); key('Ctrl+A'); await settled(); down(r.left + 5, r.top + 5); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
-  resize: `const r = boxOf(2); down(r.left + 5, r.top + 5); up(); await settled(); const h = handle('corner').getBoundingClientRect()
+  'drag one': `const r = boxOf(2); down(r.left + near, r.top + near); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
+  'drag 200': `const r = boxOf(2); key('Ctrl+A'); await settled(); down(r.left + near, r.top + near); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
+  resize: `const r = boxOf(2); down(r.left + near, r.top + near); up(); await settled(); const h = handle('corner').getBoundingClientRect()
            down(h.left + 4, h.top + 4, handle('corner')); each = (n) => moveTo(h.left + 4, h.top + 4 + n % 160)`,
   pan: `each = (n) => { desk.scrollTop += n % 120 < 60 ? 40 : -40 }`,
   zoom: `const r = desk.getBoundingClientRect()
@@ -34,6 +34,11 @@ const GESTURES = {
 
 /** Frame times of what one does on pages of 2,000 and of 10,000 blocks, close and far out. */
 export async function onThePage(person: Person, site: Site, commit: Commit): Promise<void> {
+  await frames(person, site, commit)
+  await memory(person, site)
+}
+
+async function frames(person: Person, site: Site, commit: Commit) {
   for (const [count, page] of [
     [2000, 'benchpage0000000'],
     [10_000, 'p000000000000001'],
@@ -57,6 +62,48 @@ export async function onThePage(person: Person, site: Site, commit: Commit): Pro
   }
 }
 
+/** Heap of the page before and after so many edits and as many undos, once what can be freed is. */
+async function memory(person: Person, site: Site) {
+  const EDITS = 500
+  await person.open(`${site.address}/projects/${PROJECT}/wireframe/benchpage0000000`)
+  await person.see('.drawing g')
+  const heap = async () => {
+    await (person.driver as unknown as Devtools).sendDevToolsCommand('HeapProfiler.collectGarbage', {})
+    return person.number('return performance.memory.usedJSHeapSize')
+  }
+  const press = (times: number, key: string, ctrl: boolean) =>
+    person.driver.executeAsyncScript(
+      `const [times, key, ctrlKey, done] = arguments
+       let left = times
+       const step = () => {
+         if (left-- === 0) return setTimeout(done, 1500)
+         window.dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey, altKey: !ctrlKey }))
+         requestAnimationFrame(step)
+       }
+       step()`,
+      times,
+      key,
+      ctrl,
+    )
+  await person.driver.executeScript(
+    `document.querySelectorAll('[data-outline]')[2].click(); document.activeElement?.blur()`,
+  )
+  // A first round makes what is made once.
+  await press(50, 'ArrowDown', false)
+  await press(50, 'z', true)
+  const before = await heap()
+  await press(EDITS, 'ArrowDown', false)
+  await press(EDITS, 'z', true)
+  const after = await heap()
+  console.log(
+    `memory after ${EDITS} edits and as many undos: ${(100 * (after / before - 1)).toFixed(1)} % more than before (${(before / 1e6).toFixed(0)} MB)`,
+  )
+}
+
+interface Devtools {
+  sendDevToolsCommand: (command: string, parameters: object) => Promise<void>
+}
+
 function framesOf(
   person: Person,
   gesture: string,
@@ -71,9 +118,17 @@ function framesOf(
      const down = (x, y, on) => fire('pointerdown', x, y, on)
      const moveTo = (x, y) => fire('pointermove', x, y)
      const up = () => fire('pointerup', 0, 0)
-     const boxOf = (index) => document.querySelectorAll('.drawing g')[index].getBoundingClientRect()
+     // Far out nothing of it is an element: it is found by where it stood before.
+     const own = sheet.getBoundingClientRect()
+     const rects = [...document.querySelectorAll('.drawing g')].slice(0, 9).map((g) => g.getBoundingClientRect())
+     const shares = rects.map((r) => [(r.left - own.left) / own.width, (r.top - own.top) / own.width])
+     const boxOf = (index) => {
+       const now = sheet.getBoundingClientRect()
+       return { left: now.left + shares[index][0] * now.width, top: now.top + shares[index][1] * now.width }
+     }
      const handle = (name) => document.querySelector('[data-handle="' + name + '"]')
      const key = (name) => window.dispatchEvent(new KeyboardEvent('keydown', { key: name.at(-1).toLowerCase(), ctrlKey: name.startsWith('Ctrl') }))
+     const near = isFar ? 0.2 : 5
      let each, isShown
      const settled = () => new Promise((resolve) => setTimeout(resolve, 1200))
      const begin = async () => {

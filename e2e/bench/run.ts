@@ -1,7 +1,3 @@
-import { HINT_KINDS, type HintKind } from '@nolvex/core/snap/hint'
-import { hintGround } from '@nolvex/core/snap/hintGround'
-import { hintMove } from '@nolvex/core/snap/hints'
-import { USUAL_SCALE } from '@nolvex/core/style/spacingScale'
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { launchBrowser, setViewport } from '../browser'
 import { draftingAndSketching } from './drafting'
@@ -10,18 +6,19 @@ import { inTheApplication } from './inTheApplication'
 import { compareLayout } from './layoutPeers'
 import { mapInTheCore } from './mapOf2000'
 import { compareOneLeaf } from './oneLeaf'
-import { p95, timed } from './timing'
+import { placingInTheCore } from './placing'
+import { timed } from './timing'
 
 /** `drafting`: only what is done on pages; `layout`: only the layout. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
 if (isOnlyDrafting) {
-  snapping()
+  placingInTheCore()
   await inTheApplication(true)
 } else await layouts()
 if (!isOnlyDrafting && !process.argv.includes('layout')) {
   shaping()
-  snapping()
+  placingInTheCore()
   mapInTheCore()
   gridFigures()
   draftingAndSketching()
@@ -50,22 +47,4 @@ function shaping() {
   console.log(
     `text: ${Math.round(texts.length / (took / 1000)).toLocaleString('en')} texts of 60 characters shaped a second`,
   )
-}
-
-function snapping() {
-  const random = (most: number) => Math.floor(Math.random() * most)
-  const rects = Array.from({ length: 10_000 }, () => ({
-    x: random(1400),
-    y: random(50_000),
-    w: random(300),
-    h: random(200),
-    name: 'block',
-  }))
-  const hintKinds = new Set(Object.keys(HINT_KINDS) as HintKind[])
-  const scale = USUAL_SCALE.map(({ px }) => px)
-  const ground = hintGround({ lines: { x: [], y: [] }, hintKinds, scale }, rects, [])
-  const took = Array.from({ length: 2000 }, () =>
-    timed(() => hintMove({ x: random(1400), y: random(50_000), w: 120, h: 40 }, ground, 6)),
-  )
-  console.log(`hints among 10,000 blocks: p95 ${p95(took).toFixed(3)} ms`)
 }

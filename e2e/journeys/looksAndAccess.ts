@@ -7,6 +7,12 @@ import type { Journey } from './journey'
 
 const DEMO = '/projects/skerrinferries00'
 
+const HOME = `${DEMO}/wireframe/pagehome00000000`
+const press = (key: string) => `dispatchEvent(new KeyboardEvent('keydown', { key: '${key}' }))`
+const choose = (block: string, isAdded = false) =>
+  `[...document.querySelectorAll('[data-outline]')].find((one) => one.querySelector('.called').textContent === '${block}')
+     .dispatchEvent(new MouseEvent('click', { bubbles: true, shiftKey: ${isAdded} }))`
+
 const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['projects', '/', '.card h2'],
   ['ledger', DEMO, '.picture img'],
@@ -41,6 +47,15 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     '.drawing g',
     `[...document.querySelectorAll('[data-outline]')].find(b => b.textContent.includes('Sailing') && b.textContent.includes('box')).click()`,
   ],
+  [
+    'several',
+    HOME,
+    '.drawing g',
+    `${choose('Headline')}; ${choose('Intro', true)}; ${choose('Find a sailing', true)}; ${press('z')}`,
+  ],
+  ['spacing', HOME, '.drawing g', `${choose('Next sailings')}; ${press('j')}; ${press('z')}`],
+  ['trueup', HOME, '.drawing g', `${press('j')}; ${press('t')}`],
+  ['bands', HOME, '.drawing g', `${press('v')}; ${choose('Orrel')}`],
   ['review', `${DEMO}/review`, 'main.review section'],
   [
     'patterns',
@@ -61,7 +76,10 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 ]
 
 /** Views the docs show no picture of. */
-const UNPICTURED = ['coming', 'map-findings', 'map-table', 'map-journeys', 'grid-found', 'grid-sizing']
+const UNPICTURED = [
+  ...['coming', 'map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
+  ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
+]
 
 /** Every main view passes axe without a serious finding, logs no error, and can be pictured for the docs. */
 export const looksAndAccess: Journey = {

@@ -42,6 +42,29 @@ export const selections: Journey = {
     await person.saved()
     expectEqual(await count('pagetimetable000'), before + 8, 'pasted on another page')
 
+    // Words copied elsewhere become blocks: a heading, a paragraph, a list.
+    await driver.executeScript(
+      `const data = new DataTransfer()
+       data.setData('text/html', '<h2>Winter</h2><p>Boats go <b>less</b> often.</p><ul><li>Dogs</li><li>Bikes</li></ul><img src=x onerror=alert(1)>')
+       data.setData('text/plain', 'Winter')
+       document.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))`,
+    )
+    await person.saved()
+    expectEqual(await count('pagetimetable000'), before + 11, 'pasted words are blocks')
+    const { documents } = await documentsOf(site, PROJECT)
+    const made = Object.values(documents.pagetimetable000.records.blocks).slice(-3)
+    expectEqual(
+      made.map(({ kind, tag, text }) => [kind, tag, (text as { insert: string }[])[0].insert]),
+      [
+        ['text', 'h2', 'Winter'],
+        ['text', undefined, 'Boats go less often.'],
+        ['list', undefined, 'Dogs\nBikes'],
+      ],
+      'each as what it was',
+    )
+    await person.chord(Key.CONTROL, 'z')
+    await person.saved()
+
     await person.keys('1')
     await person.until(
       'the narrow band shows',

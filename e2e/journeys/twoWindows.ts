@@ -33,6 +33,22 @@ export const twoWindows: Journey = {
     await driver.switchTo().window(first)
     await person.until('both windows end alike', async () => (await words()) === (await other(second)))
 
+    // Each sees what the other has selected, until that window leaves the page.
+    await person.selectBlock('Orrel')
+    await driver.switchTo().window(second)
+    await person.until(
+      'what the other has selected is seen',
+      async () => (await person.all('[data-other]')).length === 1,
+    )
+    await driver.switchTo().window(first)
+    await person.selectBlock('Intro')
+    await driver.switchTo().window(second)
+    await person.until('and followed', async () => {
+      const intro = await driver.findElement({ css: '[data-other]' }).getRect()
+      return intro.height < 60
+    })
+    await driver.switchTo().window(first)
+
     // Both go into the same original: each follows the other, on every page that shows it.
     await intoHeader()
     await driver.switchTo().window(second)

@@ -10,6 +10,7 @@ import { useHeldKey } from './camera/useHeldKey'
 import { usePresentation } from './camera/usePresentation'
 import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures, type EdgeScroll } from './gestures/useGestures'
+import FarDrawing from './FarDrawing.vue'
 import PageDrawing from './PageDrawing.vue'
 import { overlays, type SurfaceState } from './surface/overlays'
 import UnderlayPicture from './UnderlayPicture.vue'
@@ -40,6 +41,9 @@ const { placed, pageWidth, pageHeight, bandGrid, selected, editing, blocks } = p
 const { boxes, spacing } = useOverlays()
 const { isAlone } = usePresentation()
 const sheet = ref<HTMLElement>()
+/** Where a line of text would be 2 screen px high, bars stand for what is on the page. */
+const FAR = 0.1
+const isFar = computed(() => props.zoom < FAR)
 
 function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
   const box = sheet.value?.getBoundingClientRect() ?? new DOMRect()
@@ -144,9 +148,10 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
       :aria-label="`The page at ${page.width.value} px`"
     >
       <UnderlayPicture v-if="underlay && !underlay.isBeside" :underlay="underlay" />
-      <PageDrawing v-if="shown" :layout="shown" v-bind="drawn" />
+      <PageDrawing v-if="shown && !isFar" :layout="shown" v-bind="drawn" />
       <GridLines v-if="!isAlone" :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
     </svg>
+    <FarDrawing v-if="shown && isFar" :layout="shown" :zoom="zoom" :view="view" />
     <svg
       v-if="underlay?.isBeside"
       class="drawing beside"

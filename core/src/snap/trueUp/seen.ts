@@ -17,28 +17,31 @@ const SIGHT = 2
  */
 export function seenAlong(rects: Rect[], axis: Axis, tolerance: number): Seen[] {
   const other = across(axis)
-  const order = rects
-    .map((_, index) => index)
-    .sort((a, b) => startOf(rects[a], axis) - startOf(rects[b], axis))
+  // Read many times: plain numbers, not rectangles.
+  const starts = Float64Array.from(rects, (rect) => startOf(rect, axis))
+  const ends = Float64Array.from(rects, (rect) => endOf(rect, axis))
+  const nears = Float64Array.from(rects, (rect) => startOf(rect, other))
+  const fars = Float64Array.from(rects, (rect) => endOf(rect, other))
+  const order = rects.map((_, index) => index).sort((a, b) => starts[a] - starts[b])
   const isSeen = new Uint8Array(rects.length)
   const found: Seen[] = []
   order.forEach((from, position) => {
-    const one = rects[from]
+    const [near, far, end] = [nears[from], fars[from], ends[from]]
     /** parts of its side that nothing stands before yet */
-    let open: [from: number, to: number][] = [[startOf(one, other), endOf(one, other)]]
+    let open: [from: number, to: number][] = [[near, far]]
     for (let at = position + 1; at < order.length && open.length; at++) {
       const to = order[at]
-      const next = rects[to]
-      if (startOf(next, axis) < endOf(one, axis) - tolerance) continue
-      const covered = cover(open, startOf(next, other), endOf(next, other))
+      const isBeside = fars[to] > near && nears[to] < far
+      if (!isBeside || starts[to] < end - tolerance) continue
+      const covered = cover(open, nears[to], fars[to])
       if (covered.hidden > SIGHT) {
-        found.push({ from, to, gap: startOf(next, axis) - endOf(one, axis) })
+        found.push({ from, to, gap: starts[to] - end })
         isSeen[to] = 1
       }
       open = covered.open
     }
   })
-  for (const to of order) if (!isSeen[to]) found.push({ from: undefined, to, gap: startOf(rects[to], axis) })
+  for (const to of order) if (!isSeen[to]) found.push({ from: undefined, to, gap: starts[to] })
   return found
 }
 

@@ -31,7 +31,8 @@ export function trueUp(untrue: Untrue, measure: Measure): Rect[] {
   if (before.length === 0 || measure.scale.length === 0) return before
   let now = untrue
   for (let pass = 0; pass < MOST_PASSES; pass++) {
-    const next = alongAxis(alongAxis(now, 'x', measure), 'y', measure)
+    const off = offBy(now)
+    const next = alongAxis(alongAxis(now, 'x', off, measure), 'y', off, measure)
     const isStill = next.blocks.every(({ rect }, index) => isSameRect(rect, now.blocks[index].rect))
     now = next
     if (!isStill) continue
@@ -51,8 +52,7 @@ function offBy({ blocks }: Untrue): Off {
   return { reach, most: Math.ceil(reach / 2) }
 }
 
-function alongAxis(untrue: Untrue, axis: Axis, measure: Measure): Untrue {
-  const off = offBy(untrue)
+function alongAxis(untrue: Untrue, axis: Axis, off: Off, measure: Measure): Untrue {
   const seen = seenAlong(
     untrue.blocks.map(({ rect }) => rect),
     axis,
@@ -67,10 +67,9 @@ function alongAxis(untrue: Untrue, axis: Axis, measure: Measure): Untrue {
   })
   // Where things are far off, what happens to hold says little.
   const held = off.reach <= LEAST_REACH ? HELD : 0
-  const trust = ({ rank, off: by }: { rank: number; off: number }) => rank - (by < 0.01 ? held : 0)
-  const wishes = wishesAlong(untrue, axis, off, measure, seen).sort(
-    (a, b) => trust(a) - trust(b) || a.off - b.off,
-  )
+  const wishes = wishesAlong(untrue, axis, off, measure, seen)
+  for (const wish of wishes) if (wish.off < 0.01) wish.rank -= held
+  wishes.sort((a, b) => a.rank - b.rank || a.off - b.off)
   for (const { first, second, distance } of wishes) offsets.tie(first, second, distance)
   const settled = offsets.settled()
   return keepsOrder(untrue, seen, places, settled) ? placedAt(untrue, axis, settled) : untrue

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { followDrag } from '../../gestures/followDrag'
+import { paintFar } from '../paintFar'
 import { useDraftingPage } from '../useDraftingPage'
 import { useDraftingCamera } from './useDraftingCamera'
 
@@ -19,28 +20,14 @@ const size = computed(() => ({
   height: Math.max(8, Math.round(page.pageHeight.value * scale.value)),
 }))
 
-const SHADES = { section: 'rgb(217 213 200 / 70%)', words: '#858173', picture: '#56625d', other: '#d9d5c8' }
-function shadeOf(type: string, depth: number) {
-  if (type === 'text') return SHADES.words
-  if (type === 'picture' || type === 'icon') return SHADES.picture
-  return depth === 0 ? SHADES.section : SHADES.other
-}
-
 function draw() {
   const context = canvas.value?.getContext('2d')
-  if (!context || !canvas.value) return
-  context.clearRect(0, 0, canvas.value.width, canvas.value.height)
-  const ratio = canvas.value.width / page.pageWidth.value
-  for (const { x, y, w, h, depth, box } of page.placed.value.values()) {
-    const { type } = box.node.content
-    const isHolding = box.children.length > 0 && depth > 0
-    if (isHolding && !box.node.look.fill) continue
-    context.fillStyle = shadeOf(type, depth)
-    const inset = depth === 0 ? 0.5 : 0
-    context.fillRect(x * ratio, y * ratio + inset, Math.max(1, w * ratio), Math.max(1, h * ratio - 2 * inset))
-  }
+  const layout = page.layout.value
+  if (!context || !canvas.value || !layout) return
+  const whole = { x: 0, y: 0, w: page.pageWidth.value, h: page.pageHeight.value }
+  paintFar(context, layout, canvas.value.width / whole.w, whole)
 }
-watch([page.placed, size], draw, { flush: 'post' })
+watch([page.layout, size], draw, { flush: 'post' })
 onMounted(draw)
 
 const window = computed(() => {

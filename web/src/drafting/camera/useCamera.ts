@@ -88,13 +88,16 @@ export function useCamera({ desk, scroller, sheet, natural, beside, spare }: Gro
     }
   }
 
-  /** The stretch of the page that is drawn: what is in view, and half as much above and below. */
-  const drawn = computed(() => {
-    const margin = deskHeight.value * 0.5
-    return {
-      from: (scroll.value.top - margin) / zoom.value,
-      until: (scroll.value.top + deskHeight.value + margin) / zoom.value,
-    }
+  /**
+   * The stretch of the page that is drawn: what is in view, and at least half as much above and below. It goes on by whole
+   * steps, as what is drawn anew costs a frame.
+   */
+  const drawn = computed((before?: { from: number; until: number }) => {
+    const step = Math.max(1, deskHeight.value * 0.5)
+    const first = Math.floor(scroll.value.top / step) - 1
+    const last = Math.ceil((scroll.value.top + deskHeight.value) / step) + 1
+    const next = { from: (first * step) / zoom.value, until: (last * step) / zoom.value }
+    return before?.from === next.from && before.until === next.until ? before : next
   })
 
   // Not passive: the browser would zoom its own window.
