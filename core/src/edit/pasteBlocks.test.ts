@@ -84,6 +84,8 @@ test('looks alone come over, at all bands, and nothing else', () => {
   expect(draft.block('c').look?.textAlign).toBeUndefined()
   expect(draft.block('c').text).toEqual([{ insert: 'c says a few words\n' }])
   expect(draft.block('c').place).toBeUndefined()
+  draft.change(pasteLooks(draft.drawn.blocks, { ...draft.block('a'), look: {} }, [idOf('b'), idOf('c')]))
+  expect(draft.block('c').look?.opacity).toBeUndefined()
 })
 
 test('words from elsewhere become headings, paragraphs and lists', () => {

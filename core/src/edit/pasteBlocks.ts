@@ -102,7 +102,9 @@ export function pasteLooks(blocks: Blocks, from: Block, to: string[]): Operation
     const bands = Object.entries(block.at ?? {}).flatMap(([band, { look }]) =>
       look ? [[band, { look }]] : [],
     )
-    return leafPaths(table, { look: block.look, at: Object.fromEntries(bands) })
+    const paths = leafPaths(table, { look: block.look, at: Object.fromEntries(bands) })
+    // Looks that say nothing are no leaf.
+    return paths.filter((path) => path.at(-1) !== 'look')
   }
   const set = (id: string, path: string[], value?: Json): Operation => ({
     ...{ type: 'set', collection: 'blocks', id, path },

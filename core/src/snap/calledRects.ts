@@ -1,4 +1,4 @@
-import { insideBorder, type Placed } from './drawnPage'
+import { insideBorder, type DrawnPage, type Placed } from './drawnPage'
 import type { Called } from './hintGround'
 
 /** A block as hints speak of it. */
@@ -20,3 +20,8 @@ export function calledInside(container: Placed): Called[] {
   const isPadded = padded.w > 0 && padded.h > 0 && (padded.w < inside.w || padded.h < inside.h)
   return isPadded ? [padded, inside] : [inside]
 }
+
+/** The page itself, whose edges and centre give hints everywhere on it. */
+export const calledPage = ({ width, height }: DrawnPage): Called => ({
+  ...{ x: 0, y: 0, w: width, h: height, name: 'the page' },
+})

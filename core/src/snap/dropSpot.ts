@@ -16,7 +16,7 @@ import type { HitIndex } from './hitTest'
 import type { Hint } from './hint'
 import { hintGround, type HintGround } from './hintGround'
 import { hintMove } from './hints'
-import { calledInside, calledPlaced } from './calledRects'
+import { calledInside, calledPage, calledPlaced } from './calledRects'
 import type { Rect } from './rect'
 
 interface Point {
@@ -221,7 +221,7 @@ function groundIn({ page, carried, grounds }: Moving, container: Placed): HintGr
   const known = grounds.get(container.key)
   if (known) return known
   const still = childrenOf(page, container).filter((one) => !carried.includes(one))
-  const ground = hintGround(page, still.map(calledPlaced), calledInside(container))
+  const ground = hintGround(page, still.map(calledPlaced), [...calledInside(container), calledPage(page)])
   grounds.set(container.key, ground)
   return ground
 }

@@ -1,7 +1,7 @@
 import { setLeaf } from '../edit/blockChanges'
 import type { Json, Operation } from '../document/types'
 import { anchoredPlace, type LeafValue } from './anchoredPlace'
-import { calledInside, calledPlaced } from './calledRects'
+import { calledInside, calledPage, calledPlaced } from './calledRects'
 import { columnHints, columnsOf, columnWords, spanOf } from './containerColumns'
 import { childrenOf, type DrawnPage, type Placed } from './drawnPage'
 import { nearestColumn, nearestSpan } from './dropInGrid'
@@ -55,7 +55,7 @@ export interface Pull {
 export function beginResize(page: DrawnPage, own: Placed): Resizing {
   const parent = own.parent === null ? undefined : page.placed.get(own.parent)
   const siblings = childrenOf(page, parent ?? null).filter(({ key }) => key !== own.key)
-  const around = parent ? calledInside(parent) : []
+  const around = [...(parent ? calledInside(parent) : []), calledPage(page)]
   return { page, own, parent, ground: hintGround(page, siblings.map(calledPlaced), around) }
 }
 

@@ -10,6 +10,11 @@ import { beginMove, dropSpot } from '@nolvex/core/snap/dropSpot'
 import { useGuideCommands } from './guides/useGuideCommands'
 import { beginResize, handles, resized } from '@nolvex/core/snap/resizeBlock'
 import { gapsOf, gapSource } from '@nolvex/core/snap/spacing'
+import type { Placed } from '@nolvex/core/snap/drawnPage'
+import { placeFreely, structureChange } from '@nolvex/core/snap/structure/structureChange'
+import { trueMoves } from '@nolvex/core/snap/trueUp/trueMoves'
+import { newId } from '../session/newId'
+import { useArrangeCommands } from './arranging/useArrangeCommands'
 import { useBlockCommands } from './useBlockCommands'
 
 const text = (name: string): Sketch => ({ kind: 'text', name, text: [{ insert: `${name}\n` }] })
@@ -61,6 +66,23 @@ const KEYS = [
   'ArrowLeft',
   'Shift+ArrowRight',
   'Shift+G',
+  'Shift+L',
+  'Shift+M',
+  'Shift+B',
+  'Shift+H',
+  'Shift+V',
+  'Alt+G',
+  'Alt+Shift+G',
+  'Alt+W',
+  'Alt+Shift+ArrowUp',
+  'Alt+Shift+ArrowDown',
+  'Alt+Shift+ArrowRight',
+  'Alt+PageUp',
+  'Alt+A',
+  'Alt+V',
+  'Ctrl+Shift+V',
+  'Alt+Shift+V',
+  'ArrowRight',
   'Ctrl+A',
   'Escape',
   '1',
@@ -133,6 +155,14 @@ const deed = fc.oneof(
     arbitrary: fc.record({ what: fc.constant('space' as const), which: share, gap: share, size: fc.nat(80) }),
   },
   {
+    weight: 2,
+    arbitrary: fc.record({
+      what: fc.constant('arrange' as const),
+      how: fc.constantFrom('true up' as const, 'find structure' as const, 'place freely' as const),
+      which: share,
+    }),
+  },
+  {
     weight: 1,
     arbitrary: fc.record({ what: fc.constant('put' as const), item: fc.constantFrom(...shelfItems) }),
   },
@@ -141,6 +171,24 @@ type Deed = typeof deed extends fc.Arbitrary<infer T> ? T : never
 
 let draft: Draft
 let put: ReturnType<typeof useBlockCommands>['put']
+
+function arranges(how: 'true up' | 'find structure' | 'place freely', container: Placed | undefined) {
+  const { page } = draft
+  const drawn = page.drawn.value
+  if (how === 'true up')
+    page.change(
+      'True up',
+      trueMoves(drawn, [], 8).flatMap(({ operations }) => operations),
+    )
+  else if (container && how === 'place freely') {
+    // Copies and rows show blocks of their own, and what holds nothing places nothing.
+    if (drawn.blocks[container.record].kind === 'box')
+      page.change('Place freely', placeFreely(drawn, container))
+  } else if (container) {
+    const found = structureChange(drawn, container, newId)
+    if ('operations' in found) page.change('Arrange', found.operations)
+  }
+}
 
 function does(one: Deed) {
   const { page } = draft
@@ -153,6 +201,7 @@ function does(one: Deed) {
   else if (one.what === 'select') page.select(one.which.map(at))
   else if (one.what === 'set')
     page.set('Set', one.leaf[0], one.leaf[1][Math.floor(one.which * one.leaf[1].length)] as Json | undefined)
+  else if (one.what === 'arrange') arranges(one.how, placed(one.which))
   else if (one.what === 'drop') {
     const block = placed(one.which)
     const point = { x: one.x * page.pageWidth.value, y: one.y * (page.layout.value?.height ?? 0) }
@@ -192,6 +241,7 @@ test('whatever a designer does is taken, can be undone to the start and redone t
       draft = await draftPage(START)
       put = draft.use(() => useBlockCommands(draft.page, ref(false), () => undefined)).put
       draft.use(() => useGuideCommands(draft.page))
+      draft.use(() => useArrangeCommands(draft.page))
       const start = now()
       for (const one of deeds) {
         does(one)

@@ -14,7 +14,7 @@ import { fitInRow } from '@nolvex/core/edit/fitInRow'
 import { siblingsAtBand } from '@nolvex/core/resolve/siblings'
 import { useCommands } from '../commands/commandStore'
 import { newId } from '../session/newId'
-import { standBeside } from '@nolvex/core/snap/duplicateBeside'
+import { movedSince, standApart, standBeside } from '@nolvex/core/snap/duplicateBeside'
 import { canNudge, nudgeBlocks } from '@nolvex/core/snap/nudgeBlocks'
 import type { DraftingPage } from './usePage'
 import { useSpacingStep } from './useSpacingStep'
@@ -27,6 +27,8 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
   const has = () => records.value.length > 0
   const hasOne = () => records.value.length === 1
   const step = useSpacingStep()
+  /** what was duplicated last, and its copies */
+  let lastCopies: [original: string, copy: string][] = []
   const first = () => records.value[0]
 
   /** Puts blocks into what is selected or after it, sections among the page's, and selects them. */
@@ -62,7 +64,12 @@ export function useBlockCommands(page: DraftingPage, isExporting: Ref<boolean>, 
 
   function duplicate() {
     const { operations, copies } = duplicateBlocks(blocks.value, records.value, at.value, newId)
-    page.change('Duplicate', [...operations, ...standBeside(page.drawn.value, copies)])
+    const drawn = page.drawn.value
+    // Duplicated again, copies stand as far on as the last ones were moved.
+    const isAgain = lastCopies.length > 0 && lastCopies.every(([, copy]) => records.value.includes(copy))
+    const by = (isAgain && movedSince(drawn, lastCopies)) || { x: step.value, y: step.value }
+    page.change('Duplicate', [...operations, ...standBeside(drawn, copies), ...standApart(drawn, copies, by)])
+    lastCopies = copies
     select(copies.map(([, copy]) => copy))
   }
 
