@@ -197,4 +197,20 @@ describe('dropping', () => {
     draft.width = 1440
     expect(draft.inside('list')).toEqual(['one', 'two'])
   })
+
+  test('a little beside what places it freely, a block still stands there; clearly beside, elsewhere', () => {
+    draft = draftOf([
+      section('top', [
+        box('board', [text('one', standing(20, 20))], free),
+        box('list', [text('two')], column),
+      ]),
+    ])
+    const board = draft.placed('board')
+    drop('one', board.x + 40, board.y + board.h + 20)
+    expect(draft.placed('one').parent).toBe(idOf('board'))
+    expect(draft.placed('one').y).toBeCloseTo(board.y + board.h + 20, 0)
+    const list = draft.placed('list')
+    drop('one', list.x + 5, list.y + list.h - 2)
+    expect(draft.placed('one').parent).toBe(idOf('list'))
+  })
 })

@@ -83,10 +83,16 @@ export function dropSpot(
   }
 }
 
-/** The innermost block under the pointer that may hold the dragged one; null is the page, undefined nothing. */
+/** px beyond the edges of what places it freely within which a block is still moved there */
+const AROUND = 32
+
+/**
+ * The innermost block under the pointer that may hold the dragged one; null is the page, undefined nothing. What places a
+ * block freely keeps it until the pointer has clearly left.
+ */
 function containerAt({ page, hits, grabbed, block }: Moving, pointer: Point): Placed | null | undefined {
   if (standsOnPage(block)) return null
-  return hits
+  const found = hits
     .at(pointer)
     .find(
       (one) =>
@@ -94,7 +100,13 @@ function containerAt({ page, hits, grabbed, block }: Moving, pointer: Point): Pl
         !refusesParent(page.blocks[one.record], block) &&
         !standsIn(page, one.key, grabbed.key),
     )
+  const own = grabbed.parent === null ? undefined : page.placed.get(grabbed.parent)
+  const isStill = own?.box.arrange === 'placed' && isNear(own, pointer)
+  return isStill && !(found && standsIn(page, found.key, own.key)) ? own : found
 }
+
+const isNear = ({ x, y, w, h }: Rect, pointer: Point) =>
+  pointer.x > x - AROUND && pointer.x < x + w + AROUND && pointer.y > y - AROUND && pointer.y < y + h + AROUND
 
 /** Between the children of a row (along x) or a column (along y). */
 function inStack(moving: Moving, container: Placed | null, at: number, axis: 'x' | 'y'): DropSpot {

@@ -6,6 +6,7 @@ import type { Gap } from '@nolvex/core/snap/gaps'
 import { gapsOf, gapSource, SPACE_BEFORE, type GapSource } from '@nolvex/core/snap/spacing'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
+import { SIZE_WORDS, useTypedFigures } from '../measures/useTypedFigures'
 import { useDraftingPage } from '../useDraftingPage'
 
 const props = defineProps<{ block: Placed; zoom: number }>()
@@ -14,6 +15,13 @@ const page = useDraftingPage()
 /** Beside the block, where a small gap leaves its figure room; inside it where the page ends. */
 const besideOf = (right: number) =>
   right + 70 / props.zoom < page.pageWidth.value ? right + 14 / props.zoom : right - 60 / props.zoom
+
+/** screen px */
+const SHORTEST = 6.5
+
+/** how large it is, to be typed over, too */
+const { figures, typeFigure } = useTypedFigures(page, page.trouble)
+const sizes = computed(() => figures.value.filter(({ name }) => name === 'wide' || name === 'tall'))
 
 /** the gap one is at */
 const at = ref<Gap['side']>()
@@ -24,17 +32,20 @@ watch(
 
 const lines = computed(() => {
   const { x, y, w, h } = props.block
-  return gapsOf(page.drawn.value, props.block)
-    .filter(({ size }) => size >= 1)
-    .map((gap) => {
-      const source = gapSource(page.drawn.value, props.block, gap)
-      const isVertical = gap.side === 'above' || gap.side === 'below'
-      const start = { above: y - gap.size, below: y + h, left: x - gap.size, right: x + w }[gap.side]
-      const rect = isVertical
-        ? { left: besideOf(x + w), top: start, width: 0, height: gap.size }
-        : { left: start, top: y + Math.min(h / 2, 60), width: gap.size, height: 0 }
-      return { gap, source, isVertical, rect }
-    })
+  return (
+    gapsOf(page.drawn.value, props.block)
+      // A line shorter than its own ends says nothing.
+      .filter(({ size }) => size >= 1 && size * props.zoom >= SHORTEST)
+      .map((gap) => {
+        const source = gapSource(page.drawn.value, props.block, gap)
+        const isVertical = gap.side === 'above' || gap.side === 'below'
+        const start = { above: y - gap.size, below: y + h, left: x - gap.size, right: x + w }[gap.side]
+        const rect = isVertical
+          ? { left: besideOf(x + w), top: start, width: 0, height: gap.size }
+          : { left: start, top: y + Math.min(h / 2, 60), width: gap.size, height: 0 }
+        return { gap, source, isVertical, rect }
+      })
+  )
 })
 
 const scaled = (rect: { left: number; top: number; width: number; height: number }) =>
@@ -63,6 +74,24 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
 
 <template>
   <div class="dimensions" @pointerdown.stop @dblclick.stop>
+    <div class="size" :style="{ left: `${block.x * zoom}px`, top: `${(block.y + block.h) * zoom + 8}px` }">
+      <template v-for="(size, index) in sizes" :key="size.name">
+        <span v-if="index" aria-hidden="true">×</span>
+        <LengthInput
+          class="figure"
+          is-light
+          :label="`${size.name} on the page`"
+          :value="size.value"
+          :words="SIZE_WORDS"
+          :spell="page.spelled"
+          :read="page.typedLength"
+          :disabled="!size.isOpen"
+          :title="size.isOpen ? `How ${size.name} it is. Type another figure, fit or fill.` : size.why"
+          @change="typeFigure(size, $event)"
+          @trouble="page.trouble.value = $event"
+        />
+      </template>
+    </div>
     <div
       v-for="{ gap, source, isVertical, rect } in lines"
       :key="gap.side"
@@ -135,6 +164,26 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
 .horizontal::after {
   right: -5px;
   transform: rotate(-60deg);
+}
+.size {
+  position: absolute;
+  z-index: 1;
+  display: flex;
+  gap: 2px;
+  align-items: center;
+  background: rgb(255 255 255 / 92%);
+}
+.size .figure {
+  width: 52px;
+}
+.size span {
+  width: auto;
+  background: none;
+}
+.figure:disabled {
+  border-bottom-style: dotted;
+  color: var(--soft);
+  font-weight: 400;
 }
 .figure {
   padding: 0;
