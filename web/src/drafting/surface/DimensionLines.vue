@@ -9,7 +9,12 @@ import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
 import { SIZE_WORDS, useTypedFigures } from '../measures/useTypedFigures'
 import { useDraftingPage } from '../useDraftingPage'
 
-const props = defineProps<{ block: Placed; zoom: number }>()
+const props = defineProps<{
+  block: Placed
+  zoom: number
+  /** whether the pointer is on the block: its size shows then, where it would else lie over what stands below */
+  isPointed: boolean
+}>()
 const page = useDraftingPage()
 
 /** Beside the block, where a small gap leaves its figure room; inside it where the page ends. */
@@ -74,7 +79,11 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
 
 <template>
   <div class="dimensions" @pointerdown.stop @dblclick.stop>
-    <div class="size" :style="{ left: `${block.x * zoom}px`, top: `${(block.y + block.h) * zoom + 8}px` }">
+    <div
+      class="size"
+      :class="{ pointed: isPointed }"
+      :style="{ left: `${block.x * zoom}px`, top: `${(block.y + block.h) * zoom + 2}px` }"
+    >
       <template v-for="(size, index) in sizes" :key="size.name">
         <span v-if="index" aria-hidden="true">×</span>
         <LengthInput
@@ -172,6 +181,13 @@ const words = { above: 'Gap above', below: 'Gap below', left: 'Gap to the left',
   gap: 2px;
   align-items: center;
   background: rgb(255 255 255 / 92%);
+}
+/* Its fields can be reached by key at any time; by pointer, from the block on. */
+.size:not(.pointed, :hover, :focus-within) {
+  opacity: 0;
+}
+.size:not(.pointed, :hover, :focus-within) > * {
+  pointer-events: none;
 }
 .size .figure {
   width: 52px;

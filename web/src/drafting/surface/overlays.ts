@@ -120,7 +120,7 @@ export const overlays: Overlay[] = [
     component: DimensionLines,
     props: (state) =>
       state.selected.length === 1 && isMeasuring(state) && !state.hasSpacing
-        ? { block: state.selected[0], zoom: state.zoom }
+        ? { block: state.selected[0], zoom: state.zoom, isPointed: state.hovered === state.selected[0] }
         : undefined,
   },
   {
