@@ -1,7 +1,7 @@
 import { Key } from 'selenium-webdriver'
 import { expectEqual, expectTrue } from '../expect'
 import { Board } from './board'
-import type { Journey } from './journey'
+import { commitParts, type Journey } from './journey'
 
 /** Blocks placed by hand: chosen by a rectangle, moved by hints, sized, spread, lined up, grouped, and placed by what is said. */
 export const placing: Journey = {
@@ -16,10 +16,10 @@ export const placing: Journey = {
     ])
     const before = await board.blocks()
     const one = await board.at('one')
-    const three = await board.at('three')
+    const last = await board.at('three')
 
     // A rectangle from anywhere while A is held.
-    await board.pull({ x: one.x + 20, y: one.y + 20 }, { x: three.x - one.x, y: 40 }, { before: 'a' })
+    await board.pull({ x: one.x + 20, y: one.y + 20 }, { x: last.x - one.x, y: 40 }, { before: 'a' })
     expectEqual(await board.selected(), ['one', 'three', 'two'], 'what the rectangle touches')
     expectTrue((await person.text('.strip')).includes('unequal gaps of 60, 100'), 'the strip says the gaps')
     expectEqual((await person.all('.span.warning')).length, 2, 'unequal gaps are marked on the page')
@@ -105,10 +105,31 @@ export const placing: Journey = {
       'columns and names of the scale are understood',
     )
 
+    // Somebody else deletes what is just being moved: nothing of the rest is lost.
+    const gone = await board.at('three')
+    await board.pull({ x: gone.x + 30, y: gone.y + 30 }, { x: 40, y: 60 }, { stays: true })
+    const three = (await board.block('three')).id
+    await commitParts(site, 'emptyproject0000', [
+      {
+        document: 'placingpage00000',
+        kind: 'drawing',
+        operations: [{ type: 'remove', collection: 'blocks', id: three }],
+      },
+    ])
+    await person.until('it is gone here too', async () => !(await person.text('.outline')).includes('three'))
+    await board.letGo()
+    await person.selectBlock('two')
+    await board.press(Key.SHIFT, Key.ARROW_DOWN)
+    await person.saved()
+    expectEqual((await board.offset('two'))[1], 48, 'the others can still be moved')
+    expectTrue(!(three in (await board.blocks())), 'and what was deleted stays so')
+    await person.chord(Key.CONTROL, 'z')
+
     // Everything is taken back, step by step, by the list of changes.
     await board.press(Key.ALT, 'h')
     await person.press('As the window was opened')
     await person.saved()
-    expectEqual(await board.blocks(), before, 'all of it taken back')
+    const { [three]: _gone, ...left } = before
+    expectEqual(await board.blocks(), left, 'all of it taken back, but for what somebody else deleted')
   },
 }

@@ -90,6 +90,32 @@ test('all gaps and padding of a section are there, those off the scale marked', 
   expect(first.rect).toMatchObject({ y: draft.placed('one').y + draft.placed('one').h, h: 22 })
 })
 
+// Common practice, without a source: padding of tags, buttons and fields.
+test.each([
+  ['tag', 8, 12],
+  ['button', 12, 20],
+  ['field', 24, 36],
+])('the padding of a %s, %i above and %i beside, is measured as it is typed', (name, down, sides) => {
+  const padding = { top: px(down), bottom: px(down), left: px(sides), right: px(sides) }
+  const draft = new Draft(
+    [
+      section('top', [
+        box(name, [text('words')], { arrange: { type: 'column', padding }, place: { width: px(240) } }),
+      ]),
+    ],
+    { library },
+  )
+  const bands = spacingBands(draft.drawn, [idOf(name)]).filter(({ of }) => of === idOf(name))
+  expect(bands.map(({ axis, size }) => `${axis} ${size}`)).toEqual([
+    `y ${down}`,
+    `y ${down}`,
+    `x ${sides}`,
+    `x ${sides}`,
+  ])
+  const [outer, words] = [draft.placed(name), draft.placed('words')]
+  expect(said(distancesBetween(words, outer))).toEqual([`x ${sides}`, `x ${sides}`, `y ${down}`, `y ${down}`])
+})
+
 describe('placed by what is said', () => {
   const spell = (typed: string) => typed
   const place = (draft: Draft, name: string, words: string) => {

@@ -12,6 +12,7 @@ import SeenBy from '../audience/SeenBy.vue'
 import FilePick from '../forms/FilePick.vue'
 import LineInput from '../forms/LineInput.vue'
 import ArrangePanel from './arranging/ArrangePanel.vue'
+import PageActions from './panels/PageActions.vue'
 import CopyParticulars from './shared/CopyParticulars.vue'
 import OriginalParticulars from './shared/OriginalParticulars.vue'
 import SelectField from '../forms/SelectField.vue'
@@ -191,8 +192,9 @@ function rename(name: string) {
       <h2>Nothing selected</h2>
       <p class="soft">
         Click a block on the page or in the outline. Double-click a text to write in it. Shift adds to the
-        selection.
+        selection; hold A to pull a rectangle around some.
       </p>
+      <PageActions />
     </template>
   </aside>
 </template>
