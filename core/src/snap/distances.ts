@@ -36,6 +36,32 @@ function along(a: Rect, b: Rect, axis: Axis): Distance[] {
   return [distance(startOf(a, axis), startOf(b, axis), at), distance(endOf(a, axis), endOf(b, axis), at)]
 }
 
+/**
+ * How far the sides of a rectangle stand from the columns nearest to them: the left from where one begins, the right from
+ * where one ends. A side that stands on its column has no distance.
+ */
+export function distancesToColumns(rect: Rect, columns: { left: number; width: number }[]): Distance[] {
+  if (columns.length === 0) return []
+  const nearest = (places: number[], to: number) =>
+    places.reduce((best, one) => (Math.abs(one - to) < Math.abs(best - to) ? one : best))
+  const left = nearest(
+    columns.map((column) => column.left),
+    rect.x,
+  )
+  const right = nearest(
+    columns.map((column) => column.left + column.width),
+    rect.x + rect.w,
+  )
+  const distance = (from: number, to: number, at: number): Distance => {
+    const [first, last] = [Math.min(from, to), Math.max(from, to)]
+    return { axis: 'x', from: first, to: last, at, size: last - first }
+  }
+  const [upper, lower] = [rect.y + rect.h / 4, rect.y + (rect.h * 3) / 4]
+  return [distance(left, rect.x, upper), distance(rect.x + rect.w, right, lower)].filter(
+    ({ size }) => size >= 0.5,
+  )
+}
+
 /** How far a rectangle's middle is from the middle of another, px: right and down are positive. */
 export interface CentreOffset {
   x: number

@@ -2,7 +2,7 @@ import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { Draft, idOf } from '../testing/draft'
 import { box, column, free, row, section, standing, text } from '../testing/sketches'
 import { px } from '../units/length'
-import { centreOffset, distancesBetween } from './distances'
+import { centreOffset, distancesBetween, distancesToColumns } from './distances'
 import { gapsAmong } from './gapsAmong'
 import { placeBy, readPlace } from './placeBy'
 import { spacingBands } from './spacingBands'
@@ -26,6 +26,13 @@ test('of two that stand apart the gaps, of one in the other its insets, of overl
     'y 40',
     'y 40',
   ])
+})
+
+test('the sides stand so far from the columns nearest to them, and on them no distance', () => {
+  const columns = [0, 1, 2].map((at) => ({ left: 64 + at * 100, width: 80 }))
+  expect(said(distancesToColumns(rect(70, 0, 170, 40), columns))).toEqual(['x 6', 'x 4'])
+  expect(distancesToColumns(rect(64, 0, 180, 40), columns)).toEqual([])
+  expect(distancesToColumns(rect(64, 0, 180, 40), [])).toEqual([])
 })
 
 test('the middle of what stands in something is off its geometric centre, and off the optical one above it', () => {

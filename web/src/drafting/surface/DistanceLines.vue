@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { centreOffset, distancesBetween } from '@nolvex/core/snap/distances'
+import { columnPositions } from '@nolvex/core/grid/columnGrid'
+import { centreOffset, distancesBetween, distancesToColumns } from '@nolvex/core/snap/distances'
 import { boundsOf, isWithin, type Rect } from '@nolvex/core/snap/rect'
 import { roundTo } from '@nolvex/core/units/length'
+import { useDraftingPage } from '../useDraftingPage'
 import SpanLine from './SpanLine.vue'
 import { placeAt } from './place'
 
@@ -16,7 +18,14 @@ const props = defineProps<{
 }>()
 const own = computed(() => boundsOf(props.selected))
 const other = computed(() => props.pointed ?? { x: 0, y: 0, w: props.width, h: props.height })
-const distances = computed(() => distancesBetween(own.value, other.value))
+const { drawn } = useDraftingPage()
+const columns = computed(() => (drawn.value.grid ? columnPositions(drawn.value.grid) : []))
+/** What reaches over the whole width has the page's columns, which count, too. */
+const hasColumns = computed(() => other.value.w >= props.width - 1)
+const distances = computed(() => [
+  ...distancesBetween(own.value, other.value),
+  ...(hasColumns.value ? distancesToColumns(own.value, columns.value) : []),
+])
 
 const sideways = (px: number) =>
   Math.abs(px) < 0.5 ? '' : `${roundTo(Math.abs(px), 1)} ${px < 0 ? 'left' : 'right'}`
