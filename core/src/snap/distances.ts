@@ -7,6 +7,12 @@ export interface Distance extends HintSpan {
   size: number
 }
 
+/** From one place along an axis to another, whichever comes first. */
+function distanceAt(axis: Axis, from: number, to: number, at: number): Distance {
+  const [first, last] = [Math.min(from, to), Math.max(from, to)]
+  return { axis, from: first, to: last, at, size: last - first }
+}
+
 const AXES: Axis[] = ['x', 'y']
 const isInside = (inner: Rect, outer: Rect, axis: Axis) =>
   startOf(inner, axis) >= startOf(outer, axis) && endOf(inner, axis) <= endOf(outer, axis)
@@ -21,19 +27,18 @@ export function distancesBetween(a: Rect, b: Rect): Distance[] {
 
 function along(a: Rect, b: Rect, axis: Axis): Distance[] {
   const other = across(axis)
-  const distance = (from: number, to: number, at: number): Distance => {
-    const [first, last] = [Math.min(from, to), Math.max(from, to)]
-    return { axis, from: first, to: last, at, size: last - first }
-  }
   const [inner, outer] = sizeOf(a, axis) <= sizeOf(b, axis) ? [a, b] : [b, a]
   const at = overlapAcross(a, b, axis)
     ? (Math.max(startOf(a, other), startOf(b, other)) + Math.min(endOf(a, other), endOf(b, other))) / 2
     : middleOf(a, other)
-  if (endOf(a, axis) <= startOf(b, axis)) return [distance(endOf(a, axis), startOf(b, axis), at)]
-  if (endOf(b, axis) <= startOf(a, axis)) return [distance(endOf(b, axis), startOf(a, axis), at)]
+  if (endOf(a, axis) <= startOf(b, axis)) return [distanceAt(axis, endOf(a, axis), startOf(b, axis), at)]
+  if (endOf(b, axis) <= startOf(a, axis)) return [distanceAt(axis, endOf(b, axis), startOf(a, axis), at)]
   // Beside one another the other axis says how far apart they are; their edges still are what comes into line.
   if (!isInside(inner, outer, axis) && !overlapAcross(a, b, axis)) return []
-  return [distance(startOf(a, axis), startOf(b, axis), at), distance(endOf(a, axis), endOf(b, axis), at)]
+  return [
+    distanceAt(axis, startOf(a, axis), startOf(b, axis), at),
+    distanceAt(axis, endOf(a, axis), endOf(b, axis), at),
+  ]
 }
 
 /**
@@ -52,12 +57,8 @@ export function distancesToColumns(rect: Rect, columns: { left: number; width: n
     columns.map((column) => column.left + column.width),
     rect.x + rect.w,
   )
-  const distance = (from: number, to: number, at: number): Distance => {
-    const [first, last] = [Math.min(from, to), Math.max(from, to)]
-    return { axis: 'x', from: first, to: last, at, size: last - first }
-  }
   const [upper, lower] = [rect.y + rect.h / 4, rect.y + (rect.h * 3) / 4]
-  return [distance(left, rect.x, upper), distance(rect.x + rect.w, right, lower)].filter(
+  return [distanceAt('x', left, rect.x, upper), distanceAt('x', rect.x + rect.w, right, lower)].filter(
     ({ size }) => size >= 0.5,
   )
 }

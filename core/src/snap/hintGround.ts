@@ -53,13 +53,10 @@ function columnLines(grid: ColumnGrid): [at: number, what: string][] {
   })
 }
 
-/** A rectangle with what it is called. */
+/** A rectangle with what it is called: a block that stays where it is, or what it stands in. */
 export interface Called extends Rect {
   name: string
 }
-
-/** A block that stays where it is, by what hints are given. */
-export type HintNeighbour = Called
 
 /** Everything that gives hints while something moves in one container; made once for a whole drag. */
 export interface HintGround {
@@ -68,7 +65,7 @@ export interface HintGround {
   lines: Record<Axis, HintLine[]>
   /** px, rising */
   scale: number[]
-  neighbours: HintNeighbour[]
+  neighbours: Called[]
   /** sorted widths and heights with whose they are */
   sizes: Record<Axis, { size: number; name: string }[]>
   index: Flatbush | undefined
@@ -82,7 +79,7 @@ const NAMES = { x: ['left edge', 'centre', 'right edge'], y: ['top', 'middle', '
  */
 export function hintGround(
   page: { lines: PageLines; hintKinds: ReadonlySet<HintKind>; scale: number[] },
-  neighbours: HintNeighbour[],
+  neighbours: Called[],
   around: Called[],
 ): HintGround {
   const kinds = page.hintKinds
@@ -134,14 +131,14 @@ export function neighbourAt(
   rect: Rect,
   axis: Axis,
   way: -1 | 1,
-): { one: HintNeighbour; gap: number } | undefined {
+): { one: Called; gap: number } | undefined {
   if (!index) return undefined
   const from = way === -1 ? startOf(rect, axis) - SIGHT : endOf(rect, axis)
   const to = way === -1 ? startOf(rect, axis) : endOf(rect, axis) + SIGHT
   const other = across(axis)
   const [near, far] = [startOf(rect, other) + EDGE, endOf(rect, other) - EDGE]
   const found = axis === 'x' ? index.search(from, near, to, far) : index.search(near, from, far, to)
-  let best: { one: HintNeighbour; gap: number } | undefined
+  let best: { one: Called; gap: number } | undefined
   for (const at of found) {
     const one = neighbours[at]
     const gap = way === -1 ? startOf(rect, axis) - endOf(one, axis) : startOf(one, axis) - endOf(rect, axis)

@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal'
-import { childrenOf, type DrawnPage, type Placed } from './drawnPage'
+import { childrenOf, outermostPlaced, type DrawnPage, type Placed } from './drawnPage'
 import { isWithin, overlaps, type Rect } from './rect'
 
 const isOpen = ({ blocks }: DrawnPage, { record }: Placed) => !blocks[record]?.locked
@@ -16,11 +16,7 @@ export function inArea(page: DrawnPage, area: Rect, onlyEnclosed = false): Place
     const isTouched = !onlyEnclosed && one.box.children.length === 0 && overlaps(one, area)
     if (isTouched || isWithin(one, area)) found.add(one.key)
   }
-  const isInside = (one: Placed) => {
-    for (let up = one.parent; up; up = page.placed.get(up)?.parent ?? null) if (found.has(up)) return true
-    return false
-  }
-  return [...page.placed.values()].filter((one) => found.has(one.key) && !isInside(one))
+  return outermostPlaced(page, [...found])
 }
 
 /** What a selection can be widened to, with the words for it. */

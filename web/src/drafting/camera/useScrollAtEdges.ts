@@ -13,8 +13,8 @@ const pull = (at: number, from: number, to: number) => {
 }
 
 /**
- * While something is dragged at an edge of the desk, the page scrolls on under it.
- * @param scrolled called after each step with the last event, as what is under the pointer has changed
+ * While something is dragged at an edge of the desk, the page scrolls on under it. Whoever drags is told after each step
+ * with the last event, as what is under the pointer has changed.
  */
 export function useScrollAtEdges(
   desk: Ref<HTMLElement | undefined>,

@@ -1,26 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { distributeBlocks } from '@nolvex/core/snap/alignBlocks'
-import { gapsAmong } from '@nolvex/core/snap/gapsAmong'
 import { roundTo } from '@nolvex/core/units/length'
-import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
+import LengthInput from '../../forms/LengthInput.vue'
+import { useGapsAmong } from './useGapsAmong'
 import { useDraftingPage } from '../useDraftingPage'
 
 /** How several blocks stand, as a sentence: what they take together and the gaps between them. */
 const emit = defineEmits<{ trouble: [says: string] }>()
 const page = useDraftingPage()
-const among = computed(() => gapsAmong(page.selected.value))
+const { among, typeGaps } = useGapsAmong(page)
 const around = computed(() => page.around.value)
 const px = (value: number) => roundTo(value, 2)
 
-function type(typed: TypedMeasure) {
-  if (!among.value || !typed || !('px' in typed)) return
-  const { axis } = among.value
-  page.arrange(
-    'Make gaps equal',
-    distributeBlocks(page.drawn.value, page.selected.value, axis, { gap: typed.px }),
-  )
-}
 const sizes = computed(() => among.value?.gaps.map(({ size }) => px(size)).join(', '))
 </script>
 
@@ -38,7 +29,7 @@ const sizes = computed(() => among.value?.gaps.map(({ size }) => px(size)).join(
         :placeholder="among.areEqual ? '' : 'equal'"
         :spell="page.spelled"
         title="A figure makes all gaps so"
-        @change="type"
+        @change="typeGaps"
         @trouble="emit('trouble', $event)"
       />,
     </template>

@@ -1,24 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { distributeBlocks } from '@nolvex/core/snap/alignBlocks'
-import { gapsAmong } from '@nolvex/core/snap/gapsAmong'
 import { roundTo } from '@nolvex/core/units/length'
-import LengthInput, { type TypedMeasure } from '../../forms/LengthInput.vue'
+import LengthInput from '../../forms/LengthInput.vue'
+import { useGapsAmong } from '../measures/useGapsAmong'
 import { useDraftingPage } from '../useDraftingPage'
 import SpanLine from './SpanLine.vue'
 
 /** The gaps between several blocks that are selected; those that differ are marked, and typing one makes all so. */
 defineProps<{ zoom: number }>()
 const page = useDraftingPage()
-const among = computed(() => gapsAmong(page.selected.value))
-
-function type(typed: TypedMeasure) {
-  if (!among.value || !typed || !('px' in typed)) return
-  page.arrange(
-    'Make gaps equal',
-    distributeBlocks(page.drawn.value, page.selected.value, among.value.axis, { gap: typed.px }),
-  )
-}
+const { among, typeGaps } = useGapsAmong(page)
 </script>
 
 <template>
@@ -42,7 +32,7 @@ function type(typed: TypedMeasure) {
             ? 'Equal gaps. Type another figure for all of them.'
             : 'These gaps are not equal. Type a figure and all of them are.'
         "
-        @change="type"
+        @change="typeGaps"
         @trouble="page.trouble.value = $event"
       />
       <span v-if="!among.areEqual" class="sign" aria-hidden="true">≠</span>
