@@ -1,6 +1,7 @@
 import yoga, { Align, Edge, FlexDirection, Gutter, Justify, Wrap, type Node } from 'yoga-layout'
 import type { Box } from '@nolvex/core/layout/box'
 import type { TextStyle } from '@nolvex/core/block/textStyle'
+import { isFluid } from '@nolvex/core/units/fluidLength'
 import type { BlockNode, PageNode } from '@nolvex/core/resolve/node'
 import { breakLines, maxContentWidth } from '@nolvex/core/text/lines'
 import { shapeParagraph, type Paragraph } from '@nolvex/core/text/paragraph'
@@ -91,6 +92,7 @@ function measureText(
 }
 
 function setText(style: TextStyle, text: string, library: FontLibrary): SetText {
+  if (isFluid(style.size)) throw new Error('The page of this bench has no sizes that grow.')
   const size = style.size.value * (style.size.unit === 'rem' ? 16 : 1)
   const { value, unit } = style.lineHeight
   const lineHeight = Math.round(unit === 'px' ? value : value * (unit === 'em' ? size : 16))

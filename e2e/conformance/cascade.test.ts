@@ -96,7 +96,7 @@ test('at both ends of every band blocks are given what they have there', () => {
     const wrong = bands.flatMap((band, at) => {
       const widths = [band.from, (bands[at + 1]?.from ?? band.from + 400) - 1]
       return nodesOf(pages[at]).flatMap(({ node, parent }) => {
-        const wanted = declarationsOf(node, parent)
+        const wanted = declarationsOf({ ...node, look: node.atRest ?? node.look }, parent)
         const name = classes.get(node.key) as string
         return widths.flatMap((width) =>
           mismatches(wanted, cascaded(rules, name, width)).map(

@@ -78,5 +78,18 @@ function lookOf(random: Random): WrittenLook {
       ? { topLeft: corner(), topRight: corner(), bottomRight: corner(), bottomLeft: corner() }
       : undefined,
     opacity: random.maybe(0.3, () => random.int(2, 9) / 10),
+    shadow: random.maybe(0.4, () => shadowsOf(random)),
   }
+}
+
+/** Shadows beside and within, hard and soft, in colours that let something through. */
+function shadowsOf(random: Random): WrittenLook['shadow'] {
+  return Array.from({ length: random.int(1, 2) }, () => ({
+    x: random.int(-12, 12),
+    y: random.int(-6, 20),
+    blur: random.pick([0, 2, 5, 14, 30]),
+    spread: random.int(-4, 6),
+    colour: { hex: random.pick(['#17211e', '#17211e55', '#1f5b4c99']) },
+    ...(random.chance(0.25) && { inset: true }),
+  }))
 }

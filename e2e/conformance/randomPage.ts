@@ -8,10 +8,9 @@ import type { Band, SiteDocument } from '@nolvex/core/site/site'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualBands, usualSite } from '@nolvex/core/site/usualSite'
-import { plainStyle } from '@nolvex/core/style/plainStyle'
 import type { SharedValue } from '@nolvex/core/style/shared'
-import type { Level, StyleDocument } from '@nolvex/core/style/style'
 import { px, type Unit, type WrittenLength } from '@nolvex/core/units/length'
+import { guide } from './guide'
 import type { Random } from './random'
 import { COMPOSED, HOLDERS, LEAVES, randomData, randomPlan } from './randomKinds'
 import { randomRows, randomShared, randomValues, ROW_FIELD, SHARED } from './randomRepeats'
@@ -26,47 +25,6 @@ const WORDS =
 
 const LENGTH_UNITS: Unit[] = ['px', 'px', 'px', 'em', 'rem', 'pt', 'ch', 'ex', 'vw', 'mm']
 
-/** Levels in every kind of unit beside the plain ones. */
-const style: StyleDocument = {
-  ...plainStyle,
-  records: {
-    ...plainStyle.records,
-    levels: {
-      ...plainStyle.records.levels,
-      ...Object.fromEntries(
-        [
-          level(
-            'levelrem00000000',
-            'Public Sans',
-            400,
-            { value: 1.15, unit: 'rem' },
-            { value: 1.45, unit: 'em' },
-          ),
-          level('levelem000000000', 'Lora', 400, { value: 0.95, unit: 'em' }, { value: 1.6, unit: 'rem' }),
-          level('levelvw000000000', 'Lora', 700, { value: 2.3, unit: 'vw' }, { value: 1.2, unit: 'em' }),
-          level(
-            'levelpt000000000',
-            'Public Sans',
-            600,
-            { value: 13.3, unit: 'pt' },
-            { value: 23, unit: 'px' },
-          ),
-        ].map((one) => [one.id, one]),
-      ),
-    },
-  },
-}
-
-function level(
-  id: string,
-  family: string,
-  weight: number,
-  size: WrittenLength,
-  lineHeight: Level['lineHeight'],
-): Level {
-  return { id, order: 'b0', name: id, role: id, family, weight, size, lineHeight }
-}
-
 const DRAWN = 'adrawing00000000'
 
 /** A random page, laid down as documents, to be laid out by the core and by the browser. */
@@ -75,9 +33,9 @@ export function randomPage(random: Random): PageSources {
   const { shared, values, original: drawn } = randomShared(original.original(), original.root, random)
   const blocks = new PageMaker(random, 'b', values).blocks()
   const drawing: DrawingDocument = { kind: 'drawing', id: DRAWN, schema: 1, records: { blocks } }
-  const records = { ...style.records, shared: { [SHARED]: shared }, sharedValues: byId(values) }
+  const records = { ...guide.records, shared: { [SHARED]: shared }, sharedValues: byId(values) }
   const around = { ...drawn, ...randomRows(random, () => original.words(12)) }
-  return { drawing, site: randomSite(random), style: { ...style, records }, around }
+  return { drawing, site: randomSite(random), style: { ...guide, records }, around }
 }
 
 const byId = <T extends { id: string }>(list: T[]) => Object.fromEntries(list.map((one) => [one.id, one]))
@@ -290,7 +248,7 @@ class PageMaker {
       bottom: random.maybe(0.6, edge),
       left: random.maybe(0.6, edge),
     }))
-    const levels = Object.keys(style.records.levels)
+    const levels = Object.keys(guide.records.levels)
     return {
       border,
       stroke: kind === 'line' ? { width: this.length(6), colour: { hex: '#333333' } } : undefined,

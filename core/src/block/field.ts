@@ -37,6 +37,7 @@ export type FieldControl =
   | { type: 'tracks' }
   | { type: 'edge' }
   | { type: 'stroke' }
+  | { type: 'shadow' }
   | { type: 'picture' }
   | { type: 'target' }
 

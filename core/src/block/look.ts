@@ -1,10 +1,12 @@
 import type { z } from 'zod'
 import type { WrittenLength } from '../units/length'
 import type { Frame, Mark } from '../vector/mark'
+import type { Role } from '../colour/roles'
 import type { Colour } from './colourSchema'
 import type { Field } from './field'
 import type { Length } from './lengthSchema'
 import type { ContentType } from './primitive'
+import type { Shadow } from './shadow'
 import type { TextStyle } from './textStyle'
 
 /** What the style guide gives for what drawings name. */
@@ -12,6 +14,10 @@ export interface Tokens {
   /** A written length; a token that is gone measures nothing (review finds it). */
   length: (length: Length) => WrittenLength
   colour: (colour: Colour) => string | undefined
+  /** The colour of a role, where the style guide has one for it. */
+  role: (role: Role) => string | undefined
+  /** The shadows of a token; none where it is gone. */
+  shadows: (token: string) => Shadow[]
   /** The type level of an id, else of a role, else of plain text. */
   textStyle: (level: string | undefined, role: string) => TextStyle
 }
@@ -27,12 +33,14 @@ export interface PaintRoom extends Frame {
   /** whether what is drawn in it goes down, not across */
   isDown: boolean
   length: (written: WrittenLength) => number
-  /** A colour as the finish shows it. */
+  /** A colour as the finish shows it; `none` where it does not. */
   colour: (colour: string, use: ColourUse) => string
+  /** whether the ground of the block lets nothing through */
+  isOpaque: boolean
 }
 
 /** What a colour is for: a finish may show grounds otherwise than lines or words. */
-export type ColourUse = 'ground' | 'line' | 'words'
+export type ColourUse = 'ground' | 'line' | 'words' | 'shadow'
 
 /** A look of blocks: one file each, registered in `looks.ts`. */
 export interface Look<Written, Resolved> {
@@ -47,12 +55,14 @@ export interface Look<Written, Resolved> {
   css: (resolved: Resolved) => [property: string, value: string][]
   /** Marks it is painted as, if it is seen by itself, in the order of the looks. */
   paint?: (resolved: Resolved, room: PaintRoom) => Mark[]
+  /** Marks over those of all looks. */
+  paintOver?: (resolved: Resolved, room: PaintRoom) => Mark[]
   /** whether it is what a block stands on, which may reach less far than the block */
   isGround?: true
   /** content it counts for; all where it does not say */
   on?: ContentType[]
-  /** whether the page or the browser would give another value where it is not written */
-  isInherited?: true
+  /** properties the page or the browser would give another value where they are not written; true: all of them */
+  isInherited?: true | readonly string[]
   /** The same look with each of its colours as a finish shows it. */
   recoloured?: (resolved: Resolved, shown: PaintRoom['colour']) => Resolved
   fields: Field[]

@@ -6,7 +6,9 @@ import { fill } from './looks/fill'
 import { level } from './looks/level'
 import { opacity } from './looks/opacity'
 import { pictureFit } from './looks/pictureFit'
+import { colourSet } from './looks/colourSet'
 import { radius } from './looks/radius'
+import { shadow } from './looks/shadow'
 import { stroke } from './looks/stroke'
 import { textAlign } from './looks/textAlign'
 import { textColour } from './looks/textColour'
@@ -14,6 +16,7 @@ import type { ContentType } from './primitive'
 
 /** Every look by the key it is written under. A new look is one file in `looks/` and one line here. */
 export const looks = {
+  shadow,
   fill,
   border,
   radius,
@@ -23,6 +26,7 @@ export const looks = {
   textAlign,
   pictureFit,
   stroke,
+  colourSet,
 }
 
 type Looks = typeof looks

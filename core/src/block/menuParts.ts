@@ -11,7 +11,8 @@ const bold = (label: string) => [{ insert: label, attributes: { bold: true as co
 export function linePart({ label, href, isCurrent }: SiteLine, name = 'link'): Part {
   const text = isCurrent ? bold(label) : label
   if (href === undefined) return wordsPart(name, 'span', text, FIT)
-  return wordsPart(name, 'a', text, FIT, { href, 'aria-current': isCurrent ? 'page' : undefined })
+  const part = wordsPart(name, 'a', text, FIT, { href, 'aria-current': isCurrent ? 'page' : undefined })
+  return isCurrent ? { ...part, states: ['chosen'] } : part
 }
 
 /** How many levels of lines show, which branches of them are open, and what ids within the page begin with. */

@@ -3,7 +3,11 @@ import type { Field } from './field'
 import type { ChildFacts } from './kind'
 
 /** A line between parts. */
-export const RULE = { width: px(1), line: 'solid' as const, colour: { hex: '#a9b0ac' } }
+export const RULE = {
+  width: px(1),
+  line: 'solid' as const,
+  colour: { role: 'line' as const, hex: '#a9b0ac' },
+}
 
 /** Children that the band shows, and among them those from one on, so many. */
 export function shownAmong(children: ChildFacts[], first: number, count: number): Set<string> {

@@ -1,4 +1,5 @@
 import type { RichText } from '../document/richText'
+import type { PartState } from './partState'
 import type { WrittenLength } from '../units/length'
 import type { Tag } from './tags'
 import type { Varying } from './varying'
@@ -84,6 +85,10 @@ export interface Part extends Primitive {
   isClosed?: boolean
   /** set in the block's own type level, colour and alignment, where it has none of its own */
   isDressed?: true
+  /** the states it is drawn in */
+  states?: PartState[]
+  /** what it has in a state where the style guide says nothing else */
+  inState?: Partial<Record<PartState, Varying>>
 }
 
 /** A box around a block's own children and nothing else. */

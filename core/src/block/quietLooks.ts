@@ -3,8 +3,8 @@ import type { Varying } from './varying'
 import { plainLevel } from './textStyle'
 
 /** Words of less weight beside others. */
-export const FAINT = { hex: '#56625d' }
-const EDGE = { width: px(1), line: 'solid' as const, colour: { hex: '#6f7874' } }
+export const FAINT = { role: 'soft' as const, hex: '#56625d' }
+const EDGE = { width: px(1), line: 'solid' as const, colour: { role: 'edge' as const, hex: '#6f7874' } }
 
 /** A line around a part, all round. */
 export const RING = { top: EDGE, right: EDGE, bottom: EDGE, left: EDGE }

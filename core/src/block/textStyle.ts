@@ -1,13 +1,18 @@
 import { PAGE_FAMILY } from '../text/fontCatalogue'
+import type { FluidLength } from '../units/fluidLength'
 import { px, type WrittenLength } from '../units/length'
+import type { TextCase } from '../text/textCase'
 
 /** How text is set, in written lengths. */
 export interface TextStyle {
   family: string
   weight: number
   italic: boolean
-  size: WrittenLength
+  size: WrittenLength | FluidLength
   lineHeight: { value: number; unit: 'px' | 'em' | 'rem' }
+  /** between letters; none where it is left out */
+  letterSpacing?: { value: number; unit: 'px' | 'em' }
+  case?: TextCase
 }
 
 /** How text is set where the style guide has no level for it. */

@@ -1,5 +1,4 @@
 import { colorsNamed } from 'culori'
-import { roundTo } from '../units/length'
 import { alphaOf, hslOf, oklchOf, opaque } from './spaces'
 
 /** The ways a colour is written. */
@@ -41,3 +40,5 @@ export function cssColourName(hex: string): string | undefined {
   )
   return names.get(opaque(hex).toLowerCase())
 }
+
+const roundTo = (value: number, decimals: number) => Number(value.toFixed(decimals))

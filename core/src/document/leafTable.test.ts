@@ -21,7 +21,7 @@ describe('the leaf at a path', () => {
     [blockSchema, ['look', 'fill', 'hex'], /no value at look.fill.hex/],
     [blockSchema, ['at', 'no band', 'look'], /no value/],
     [blockSchema, ['look', 'toString'], /no value/],
-    // A token is a colour or a length: what either holds can be written.
+    // A token is a colour, a length, a shadow or a duration: what any of them holds can be written.
     [tokenSchema, ['value'], true],
     [tokenSchema, ['name'], true],
     [tokenSchema, ['type'], true],
@@ -37,7 +37,7 @@ describe('the leaf at a path', () => {
     const found = leafAt(tokenSchema, ['value']) as { leaf: z.ZodType }
     expect(found.leaf.safeParse('#17211e').success).toBe(true)
     expect(found.leaf.safeParse(px(4)).success).toBe(true)
-    expect(found.leaf.safeParse(7).success).toBe(false)
+    expect(found.leaf.safeParse(7.5).success).toBe(false)
   })
 })
 

@@ -163,7 +163,7 @@ test('what is made now says its schema and is not migrated again', () => {
   )
 })
 
-test('a style of schema 1 has room for shared blocks and patterns; its colours and levels stay', () => {
+test('a style of schema 1 has room for shared blocks, patterns and parts; its colours and levels stay', () => {
   const { tokens, levels } = plainStyle.records
   const old = {
     kind: 'style',
@@ -174,7 +174,10 @@ test('a style of schema 1 has room for shared blocks and patterns; its colours a
   expect(migrate(documentKinds, old)).toEqual({
     ...old,
     schema: documentKinds.style.schema,
-    records: { tokens, levels, shared: {}, sharedValues: {}, patterns: {} },
+    records: {
+      ...{ tokens, levels, shared: {}, sharedValues: {}, patterns: {} },
+      ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {} },
+    },
   })
 })
 

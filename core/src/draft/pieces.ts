@@ -107,7 +107,7 @@ export const menu = (id: string | undefined, more: Partial<Piece> = {}): Piece =
   data: { ...(id ? { menu: id } : {}), ...more.data },
 })
 
-const EDGE = { width: px(1), line: 'solid' as const, colour: { hex: '#a9b0ac' } }
+const EDGE = { width: px(1), line: 'solid' as const, colour: { role: 'line' as const, hex: '#a9b0ac' } }
 const INSIDE = { top: GAP.large, right: GAP.large, bottom: GAP.large, left: GAP.large }
 
 /** A frame around what stands in it. */
@@ -118,7 +118,7 @@ export const framed: Pick<Piece, 'arrange' | 'look'> = {
 
 export const LINE_ABOVE: Varying['look'] = { border: { top: EDGE } }
 export const LINE_BELOW: Varying['look'] = { border: { bottom: EDGE } }
-export const SHADED: Varying['look'] = { fill: { hex: '#eceeea' } }
+export const SHADED: Varying['look'] = { fill: { role: 'tint', hex: '#eceeea' } }
 
 /** A section of a page whose children stand on its columns. */
 export const section = (name: string, holds: Piece[], more: Partial<Piece> = {}): Piece => ({

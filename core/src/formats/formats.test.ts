@@ -231,9 +231,9 @@ describe('a project file', () => {
       /documents\/site.json.*pages p000000000000001: title/,
     ],
     [
-      'a family nobody ships',
+      'a family that is none',
       writeProjectFile({ ...project, documents: { ...documents, style: hostileStyle() } }),
-      'choose one of the families',
+      'a family is named in letters',
     ],
   ])('with %s is refused in words', (_what, file, words) => {
     expect(() => opened(file)).toThrow(ProjectFileError)

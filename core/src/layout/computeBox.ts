@@ -10,6 +10,7 @@ import type {
   Size,
   TextContent,
 } from '../resolve/node'
+import { inCase } from '../text/textCase'
 import { advanceAt, baselineInLine, cachedSize } from '../text/fontMetrics'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import type { FontLibrary, FontStyle } from '../text/fontLibrary'
@@ -23,6 +24,7 @@ import {
 } from '../text/paragraph'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
 import { MOST_UNITS, toUnits, UNITS_PER_PX } from '../text/layoutUnit'
+import { fluidPx, isFluid, type FluidLength } from '../units/fluidLength'
 import type { WrittenLength } from '../units/length'
 import { Box, type LineFont, type Measures, type Sides, type SizedContent } from './box'
 import { FILL, FIT, FIXED, PERCENT, type Extent } from './extent'
@@ -158,11 +160,12 @@ export class BoxComputer {
     const measures = this.measures(style, this.exact(style.size, this.measures(style, this.pageFont.size)))
     const lineHeight = this.lineHeight(style.lineHeight, measures.size)
     const { metrics } = this.library.face(style)
+    const spacing = style.letterSpacing && this.exact(style.letterSpacing, measures)
     font = {
       ...measures,
       lineHeight,
       baseline: baselineInLine(metrics, measures.size, lineHeight),
-      setting: textSetting(this.library, style, measures.size),
+      setting: textSetting(this.library, style, measures.size, spacing),
     }
     this.fonts.set(style, font)
     return font
@@ -177,7 +180,11 @@ export class BoxComputer {
     }
   }
 
-  private exact(written: WrittenLength, font: FontMeasures): number {
+  private exact(written: WrittenLength | FluidLength, font: FontMeasures): number {
+    if (isFluid(written)) {
+      this.usesViewport = true
+      return fluidPx(written, rootFontSize(this.environment), this.environment.viewportWidth)
+    }
     if (written.unit === 'vw' || written.unit === 'vh') this.usesViewport = true
     return toPx(written, this.environment, font)
   }
@@ -213,8 +220,10 @@ export class BoxComputer {
   private paragraph(runs: NodeRun[], style: TextStyle, font: SetFont): Paragraph {
     if (runs.length === 0) return setParagraph(font.setting, '')
     const [{ text, bold, italic, small, link }] = runs
-    if (runs.length === 1 && !bold && !italic && !small && !link) return setParagraph(font.setting, text)
-    const styled = runs.map((run) => styledRun(run, style, font.size))
+    if (runs.length === 1 && !bold && !italic && !small && !link)
+      return setParagraph(font.setting, inCase(text, style.case))
+    const { size, setting } = font
+    const styled = runs.map((run) => styledRun(run, style, size, setting.spacing))
     return shapeParagraph(this.library, styled)
   }
 
@@ -234,9 +243,10 @@ const isInOwnFont = (content: NodeContent): content is InOwnFont =>
 const hasBorder = ({ border: [top, right, bottom, left] }: BlockNode['look']) =>
   Boolean(top || right || bottom || left)
 
-function styledRun(run: NodeRun, style: FontStyle, size: number): TextRun {
+function styledRun(run: NodeRun, style: TextStyle, size: number, spacing: number | undefined): TextRun {
   return {
-    text: run.text,
+    text: inCase(run.text, style.case),
+    spacing,
     link: run.link,
     family: style.family,
     weight: run.bold ? Math.max(BOLD, style.weight) : style.weight,

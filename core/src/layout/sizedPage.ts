@@ -3,6 +3,7 @@ import type { TextStyle } from '../block/textStyle'
 import type { BlockNode, PageNode, Placing, Size } from '../resolve/node'
 import type { Sizing } from '../site/gridPlan'
 import { rootFontSize, type Environment } from '../units/environment'
+import { isFluid } from '../units/fluidLength'
 
 /** px a rem is written for: lengths in px become the rem they are at the usual root size. */
 const USUAL_ROOT = 16
@@ -105,7 +106,7 @@ function placeInRem(place: Placing): Placing {
 
 const styleInRem = (style: TextStyle): TextStyle => ({
   ...style,
-  size: rem(style.size),
+  size: isFluid(style.size) ? style.size : rem(style.size),
   lineHeight: rem(style.lineHeight),
 })
 

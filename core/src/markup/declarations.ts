@@ -138,7 +138,7 @@ const inLine = ({ type, wrap }: Arrangement) => type === 'column' || (type === '
 /** A space of its own before a block: what it has more or less than the gap. */
 function spaceBefore(node: BlockNode, { arrange, children }: BlockNode, css: Declarations) {
   const { space } = node.place
-  if (!space || !inLine(arrange) || children.find(({ hidden }) => !hidden) === node) return
+  if (!space || !inLine(arrange) || children.find(({ hidden }) => !hidden)?.key === node.key) return
   const [side, gap] =
     arrange.type === 'row' ? ['margin-left', arrange.columnGap] : (['margin-top', arrange.rowGap] as const)
   css.set(side, `calc(${cssLength(space)} - ${inPageFont(gap)})`)
@@ -231,8 +231,10 @@ function looking({ look, content, place }: BlockNode, css: Declarations) {
   for (const name of looksOn(content.type)) {
     const { css: cssOf, initial, isInherited } = looks[name] as AnyLook
     const none = initialCss(name, initial)
-    for (const [property, value] of cssOf(look[name]))
-      if (isInherited || none.get(property) !== value) css.set(property, value)
+    for (const [property, value] of cssOf(look[name])) {
+      const always = isInherited === true || isInherited?.includes(property)
+      if (always || none.get(property) !== value) css.set(property, value)
+    }
   }
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
   if (place.overflow === 'scroll') css.set('overflow', 'auto')

@@ -1,5 +1,5 @@
 import type { BlockNode, PageNode } from '../resolve/node'
-import { cssAtWidth, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
+import { cssAtWidth, cssInState, CSS_STATES, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { declarationsOf, INITIAL, PAGE_UNITS, type Declarations } from './declarations'
 
@@ -48,8 +48,6 @@ a { color: inherit }
 [data-shut] { display: none !important }
 [data-open] { display: flex !important }
 @media (scripting: none) { [data-kept] { display: flex !important } [data-step] { display: none !important } }
-[role=tab][aria-selected=true] { background-color: #eceeea }
-[role=tab][aria-selected=false] { background-color: transparent }
 `
 
 /** Pictures as the plain finish has them, and the mark of what the developer supplies. */
@@ -89,11 +87,10 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
     bands.findIndex(({ id }) => id === lead),
   )
   const htmlOrder = orderIn(pages[leadIndex])
-  const atBand = pages.map((page) => declarationsByKey(page, htmlOrder))
-  const rules = rulesOf(atBand[leadIndex], classes)
+  const atBand = pages.map((page) => declarationsBySelector(page, htmlOrder, classes))
+  const rules = rulesOf(atBand[leadIndex])
   if (atBand.some(usesPageUnits)) rules.unshift(PAGE_FONT_UNITS)
-  const differing = (index: number, nearer: number) =>
-    rulesOf(differences(atBand[index], atBand[nearer]), classes)
+  const differing = (index: number, nearer: number) => rulesOf(differences(atBand[index], atBand[nearer]))
   for (let index = leadIndex - 1; index >= 0; index--)
     rules.push(cssAtWidth('<', bands[index + 1].from, differing(index, index + 1)))
   for (let index = leadIndex + 1; index < bands.length; index++)
@@ -101,10 +98,19 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
   return rules
 }
 
-function usesPageUnits(declarations: Map<string, Declarations>): boolean {
+/** What is declared by selector, with how strong that is: states come after what is at rest. */
+interface Declared {
+  css: Declarations
+  /** 0 at rest, then by state */
+  rank: number
+  /** what is declared at rest, where a state changes it */
+  rest?: Declarations
+}
+
+function usesPageUnits(declarations: Map<string, Declared>): boolean {
   const names = Object.values(PAGE_UNITS).map((name) => `var(${name})`)
   const isUsed = (value: string) => names.some((name) => value.includes(name))
-  return [...declarations.values()].some((css) => [...css.values()].some(isUsed))
+  return [...declarations.values()].some(({ css }) => [...css.values()].some(isUsed))
 }
 
 /** Keys of all children, in order, by parent. */
@@ -121,13 +127,32 @@ function orderIn(page: PageNode): Map<string, string[]> {
   return orders
 }
 
-function declarationsByKey(page: PageNode, htmlOrder: Map<string, string[]>): Map<string, Declarations> {
-  const found = new Map<string, Declarations>()
+const STATE_ORDER = Object.keys(CSS_STATES)
+
+function declarationsBySelector(
+  page: PageNode,
+  htmlOrder: Map<string, string[]>,
+  classes: Map<string, string>,
+): Map<string, Declared> {
+  const found = new Map<string, Declared>()
+  const classOf = (key: string) => `.${classes.get(key)}`
+  const declare = (child: BlockNode, parent: BlockNode | PageNode, order: number | undefined) => {
+    const inLook = (look: BlockNode['look']) => declarationsOf({ ...child, look }, parent, order)
+    const rest = inLook(child.atRest ?? child.look)
+    const own = classOf(child.key)
+    found.set(own, { css: rest, rank: 0 })
+    for (const { state, look, of } of child.states ?? []) {
+      const css = difference(inLook(look), rest)
+      if (css.size === 0) continue
+      const selector = of === child.key ? cssInState(own, state) : cssInState(classOf(of), state, own)
+      found.set(selector, { css, rank: 1 + STATE_ORDER.indexOf(state), rest })
+    }
+  }
   const walk = (key: string, parent: BlockNode | PageNode) => {
     const html = htmlOrder.get(key) ?? []
     const isReordered = parent.children.some((child, index) => child.key !== html[index])
     parent.children.forEach((child, index) => {
-      found.set(child.key, declarationsOf(child, parent, isReordered ? index : undefined))
+      declare(child, parent, isReordered ? index : undefined)
       walk(child.key, child)
     })
   }
@@ -135,31 +160,35 @@ function declarationsByKey(page: PageNode, htmlOrder: Map<string, string[]>): Ma
   return found
 }
 
-function differences(
-  at: Map<string, Declarations>,
-  nearer: Map<string, Declarations>,
-): Map<string, Declarations> {
-  return new Map([...at].map(([key, css]) => [key, difference(css, nearer.get(key) ?? new Map())]))
+function differences(at: Map<string, Declared>, nearer: Map<string, Declared>): Map<string, Declared> {
+  return new Map(
+    [...at].map(([selector, declared]): [string, Declared] => {
+      const before = nearer.get(selector)?.css ?? (new Map() as Declarations)
+      return [selector, { ...declared, css: difference(declared.css, before, declared.rest) }]
+    }),
+  )
 }
 
-function difference(css: Declarations, nearer: Declarations): Declarations {
+/** What is declared otherwise than nearer the lead. @param rest what holds where a state no longer changes it */
+function difference(css: Declarations, nearer: Declarations, rest?: Declarations): Declarations {
   const changed: Declarations = new Map()
   for (const property of nearer.keys()) {
-    if (!css.has(property)) changed.set(property, INITIAL[property] ?? 'initial')
+    if (!css.has(property)) changed.set(property, rest?.get(property) ?? INITIAL[property] ?? 'initial')
   }
   for (const [property, value] of css) if (nearer.get(property) !== value) changed.set(property, value)
   return changed
 }
 
 /** One rule for all that are alike: lines of a menu, cells of a table. */
-function rulesOf(declarations: Map<string, Declarations>, classes: Map<string, string>): Css[] {
-  const alike = new Map<string, { selectors: string[]; css: Declarations }>()
-  for (const [key, css] of declarations) {
-    const text = JSON.stringify([...css])
-    const selector = `.${classes.get(key)}`
+function rulesOf(declarations: Map<string, Declared>): Css[] {
+  const alike = new Map<string, { selectors: string[]; css: Declarations; rank: number }>()
+  for (const [selector, { css, rank }] of declarations) {
+    const text = `${rank} ${JSON.stringify([...css])}`
     const group = alike.get(text)
     if (group) group.selectors.push(selector)
-    else alike.set(text, { selectors: [selector], css })
+    else alike.set(text, { selectors: [selector], css, rank })
   }
-  return [...alike.values()].map(({ selectors, css }) => cssRule(selectors, css))
+  return [...alike.values()]
+    .sort((a, b) => a.rank - b.rank)
+    .map(({ selectors, css }) => cssRule(selectors, css))
 }

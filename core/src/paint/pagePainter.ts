@@ -1,5 +1,6 @@
 import type { PaintRoom } from '../block/look'
 import { looks, looksOn, type AnyLook } from '../block/looks'
+import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
 import { cutsOff } from '../resolve/node'
 import type { PageLayout } from '../layout/pageLayout'
@@ -68,15 +69,16 @@ export class PagePainter {
   private paint(box: Box, layout: PageLayout, ground: string): Painted {
     const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
-    const room = this.roomOf(box, layout, own)
+    const room = this.roomOf(box, layout, own, look.fill !== undefined && alphaOf(look.fill) === 1)
     const groundRoom = place.isGroundNarrow ? narrowRoom(box, room) : room
     const { key } = box.node
     const drawn = (marks: Mark[], of: string) => this.finish.drawn?.(marks, `${key} ${of}`) ?? marks
-    const looksLike = looksOn(box.node.content.type).flatMap((name) => {
-      const { paint, isGround } = looks[name] as AnyLook
-      return paint ? paint(look[name], isGround ? groundRoom : room) : []
-    })
-    const looking = drawn(looksLike, 'looks')
+    const shown = looksOn(box.node.content.type).map((name) => ({ name, of: looks[name] as AnyLook }))
+    const looksLike = shown.flatMap(({ name, of }) =>
+      of.paint ? of.paint(look[name], of.isGround ? groundRoom : room) : [],
+    )
+    const over = shown.flatMap(({ name, of }) => of.paintOver?.(look[name], room) ?? [])
+    const looking = [...drawn(looksLike, 'looks'), ...over]
     const children = box.children.map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
@@ -127,7 +129,7 @@ export class PagePainter {
     }
   }
 
-  private roomOf(box: Box, layout: PageLayout, ground: string): PaintRoom {
+  private roomOf(box: Box, layout: PageLayout, ground: string, isOpaque: boolean): PaintRoom {
     const { w, h, border, node } = box
     const { content, look } = node
     const frame = { x: 0, y: 0, width: w, height: h }
@@ -140,6 +142,7 @@ export class PagePainter {
       content: contentFrame(box),
       isDown: content.type === 'shape' && content.isDown,
       length,
+      isOpaque,
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
   }

@@ -16,6 +16,7 @@ const PICTURE_OPACITY = 0.6
 /** A clean wireframe: each ground in the grey of its own lightness, pictures crossed, words dark or light by ground. */
 export const plainFinish: Finish = {
   colour: (colour, use, ground) => {
+    if (use === 'shadow') return 'none'
     if (use === 'line') return LINE
     if (use === 'ground') return greyOf(colour)
     const [dark, light] = WORDS

@@ -30,7 +30,7 @@ export function wordsMark(
   const clean = mark.text.slice(0, most).replace(/\s+/g, ' ').trim()
   const family = familyFor(library, clean, mark.weight)
   const face = library.face({ family, weight: mark.weight, italic: false })
-  const fits = (text: string) => widthAlone(face, mark.size, text) <= room
+  const fits = (text: string) => widthAlone({ face, size: mark.size }, text) <= room
   if (most === mark.text.length && fits(clean)) return { type: 'words', ...mark, text: clean, family }
   const signs = [...clean]
   let [low, high] = [0, signs.length]

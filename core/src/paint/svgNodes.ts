@@ -76,7 +76,8 @@ function transformText([a, b, c, d, e, f]: NonNullable<Group['transform']>): str
 }
 
 function outlineNode(outline: Outline): SvgNode {
-  if (outline.type === 'path') return { tag: 'path', attributes: { d: outline.d, 'fill-rule': outline.rule } }
+  if (outline.type === 'path')
+    return { tag: 'path', attributes: { d: outline.d, 'fill-rule': outline.rule, 'clip-rule': outline.rule } }
   const { x, y, width, height, radius } = outline
   if (!radius?.some(Boolean)) return { tag: 'rect', attributes: { x, y, width, height } }
   return { tag: 'path', attributes: { d: roundedRectPath(outline, radius) } }
@@ -150,7 +151,7 @@ const stepNode = (step: FilterStep): SvgNode =>
     ? { tag: 'feGaussianBlur', attributes: { stdDeviation: step.deviation } }
     : { tag: 'feColorMatrix', attributes: { type: 'matrix', values: step.values.join(' ') } }
 
-function wordsNode({ x, y, text, family, size, weight, italic, colour }: Words): SvgNode {
+function wordsNode({ x, y, text, family, size, weight, italic, colour, spacing }: Words): SvgNode {
   const font = { 'font-family': family, 'font-size': size, 'font-weight': weight }
   return {
     tag: 'text',
@@ -159,6 +160,7 @@ function wordsNode({ x, y, text, family, size, weight, italic, colour }: Words):
       y,
       ...font,
       'font-style': italic ? 'italic' : undefined,
+      'letter-spacing': spacing || undefined,
       fill: colour,
     },
     text,

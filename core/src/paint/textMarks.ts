@@ -1,6 +1,7 @@
 import type { TextStyle } from '../block/textStyle'
 import type { Box, LineFont } from '../layout/box'
 import { breakLines, type Line } from '../text/lines'
+import { inCase } from '../text/textCase'
 import { widthBetween, type Item, type Paragraph } from '../text/paragraph'
 import { rectMark, type Mark, type Words } from '../vector/mark'
 
@@ -29,8 +30,10 @@ export function shownWords(
   colour: string,
 ): Mark[] {
   if (room <= 0) return []
-  const { family, weight, italic } = style
-  return [{ type: 'words', x, y, text, family, size: font.size, weight, italic, colour }]
+  const { family, weight, italic, letterSpacing, case: shown } = style
+  const { size } = font
+  const spacing = letterSpacing && letterSpacing.value * (letterSpacing.unit === 'em' ? size : 1)
+  return [{ type: 'words', x, y, text: inCase(text, shown), family, size, weight, italic, colour, spacing }]
 }
 
 /** Text starts at the top of its box, or stands in the middle. */
@@ -72,10 +75,10 @@ function lineMarks(paragraph: Paragraph, line: Line, { x, y, colour, underlined 
 
 function stretch(
   text: string,
-  { face, size }: Item,
+  { face, size, spacing }: Item,
   at: Pick<Words, 'x' | 'y' | 'width'>,
   colour: string,
 ): Words {
   const { family, weight, italic } = face.file
-  return { type: 'words', ...at, text, family, size, weight, italic, colour }
+  return { type: 'words', ...at, text, family, size, weight, italic, colour, spacing }
 }

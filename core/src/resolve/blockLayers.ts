@@ -1,10 +1,9 @@
-import { blockSchema, kindOf, type Block, type RowValues } from '../block/block'
-import { varyingSchema, type Varying } from '../block/varying'
+import { blockSchema, type Block, type RowValues } from '../block/block'
+import type { Varying } from '../block/varying'
 import { leafTable, overlay } from '../document/leafTable'
 import type { Json } from '../document/types'
-import { foldLayers, foldLeaf, recordLayers, type AtBand, type Layer, type ValueSource } from './cascade'
-
-const KIND = { from: 'kind' } as const
+import { foldLeaf, recordLayers, type AtBand, type Layer, type ValueSource } from './cascade'
+import { foldVarying, kindLayers } from './styleParts'
 
 /** Values that lie over a block's own where it is shown in a copy, or in a row of a series. */
 export interface Dress {
@@ -23,17 +22,17 @@ export interface Dressing {
 export const BARE: Dressing = { dresses: [] }
 
 /**
- * Everything a block's values come from at a band, weakest first: what its kind gives, its variant, the block itself, its
- * bands, then the copy and the row it is shown in.
+ * Everything a block's values come from at a band, weakest first: what its kind and the style guide give it, the block
+ * itself, its bands, then the copy and the row it is shown in.
  */
-export function blockLayers(block: Block, at: AtBand, { dresses, copy }: Dressing = BARE): Layer[] {
-  const { values, variants } = kindOf(block)
-  const usual: Layer = { source: KIND, values, record: values }
-  const variant = block.variant === undefined ? undefined : variants?.[block.variant]?.values
-  const own = recordLayers(block, at)
-  const layers = variant
-    ? [usual, { source: KIND, values: variant, record: variant }, ...own]
-    : [usual, ...own]
+export function blockLayers(block: Block, at: AtBand, dressing: Dressing = BARE): Layer[] {
+  const { kind, variant } = block
+  return [...kindLayers(kind, variant, at.parts), ...ownLayers(block, at, dressing)]
+}
+
+/** The layers of a block that stand over what its kind and the style guide give it. */
+function ownLayers(block: Block, at: AtBand, { dresses, copy }: Dressing): Layer[] {
+  const layers = recordLayers(block, at)
   for (const { from, values } of dresses) layers.push({ source: { from }, values, record: values })
   if (copy) layers.push(...recordLayers(copy, at))
   return layers
@@ -49,17 +48,13 @@ export function blockValue(
   return foldLeaf(blockLayers(block, at, dressing), path)
 }
 
-/** All values of a block at a band. */
-export function blockValues(block: Block, at: AtBand, dressing?: Dressing): Varying {
-  const layers = blockLayers(block, at, dressing)
-  return foldLayers(
-    varyingSchema,
-    layers.map((layer) => ({ ...layer, values: varyingOf(layer.values) })),
-  )
-}
-
-function varyingOf({ arrange, place, look, hidden, manner }: Varying): Varying {
-  return { arrange, place, look, hidden, manner }
+/**
+ * All values of a block at a band.
+ * @param base what its kind and the style guide give it; what the block leaves alone is the same object there
+ */
+export function blockValues(block: Block, at: AtBand, base: Varying, dressing: Dressing = BARE): Varying {
+  const usual: Layer = { source: { from: 'kind' }, values: base, record: base }
+  return foldVarying([usual, ...ownLayers(block, at, dressing)])
 }
 
 /** A block with what no band changes as the copy and the row it is shown in have it: its words, what it holds. */

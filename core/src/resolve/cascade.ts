@@ -3,6 +3,7 @@ import { valueAt, withValue } from '../document/path'
 import type { Json, StoredRecord } from '../document/types'
 import { towardsLead, type BandRange } from '../grid/band'
 import type { z } from 'zod'
+import type { StyleParts } from './styleParts'
 
 /** The bands of a site in order, with the one drawn first. */
 export interface Bands<T extends BandRange = BandRange> {
@@ -10,18 +11,20 @@ export interface Bands<T extends BandRange = BandRange> {
   lead: string
 }
 
-/** A band among all bands. */
+/** A band among all bands, with how the style guide dresses blocks there, where that counts. */
 export interface AtBand<T extends BandRange = BandRange> {
   bands: Bands<T>
   band: string
+  parts?: StyleParts
 }
 
 /**
- * Where a value stands: in what a kind gives, on the record itself, in a band's own values, in a copy of what is shared,
+ * Where a value stands: in what a kind gives, in a part of the style guide, on the record itself, in a band's own values, in a copy of what is shared,
  * in a row of a series, or nowhere.
  */
 export type ValueSource =
   | { from: 'kind' }
+  | { from: 'part' }
   | { from: 'record' }
   | { from: 'band'; band: string }
   | { from: 'copy' }

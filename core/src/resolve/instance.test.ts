@@ -6,6 +6,7 @@ import type { Block } from '../block/block'
 import { InstanceMaker } from './instance'
 import type { BlockNode } from './node'
 import { bandsOf } from './resolvePage'
+import { StyleParts } from './styleParts'
 import { StyleTokens } from './styleTokens'
 
 const at = { bands: bandsOf(usualSite), band: usualBands.wide }
@@ -14,11 +15,13 @@ const site = {
   ...usualSite.records,
   pages: { [FARES]: { id: FARES, order: 'a0', title: 'Fares', path: 'fares' } },
 }
+const tokens = new StyleTokens(plainStyle, at)
 const makerOf = (withHidden: boolean) =>
   new InstanceMaker({
     at,
     grid: usualSite.records.bands[usualBands.wide].grid,
-    tokens: new StyleTokens(plainStyle, at),
+    parts: new StyleParts({}, at),
+    tokens: { light: tokens, dark: tokens },
     site: siteFactsAt(site, 'page000000000000'),
     withHidden,
   })

@@ -1,6 +1,6 @@
 import { kindOf, nameOf, tagOf, type Block } from '../block/block'
 import type { ChildFacts } from '../block/kind'
-import type { AnyKind } from '../block/kinds'
+import type { BlockKindName } from '../block/kinds'
 import {
   LOOK_NAMES,
   looks,
@@ -10,29 +10,49 @@ import {
   type WrittenLook,
 } from '../block/looks'
 import type { Part, Primitive, PrimitiveContent } from '../block/primitive'
+import type { ColourSet } from '../style/token'
+import type { PartState } from '../block/partState'
 import type { SiteFacts } from '../block/siteFacts'
+import type { Varying } from '../block/varying'
+import type { Role } from '../colour/roles'
 import type { BandGrid } from '../grid/bandGrid'
 import { arrangement } from './arrangement'
 import { blockValues, type Dressing } from './blockLayers'
 import type { AtBand } from './cascade'
-import type { Arrangement, BlockNode, NodeContent, Origin, Placing, Told } from './node'
+import type { Arrangement, BlockNode, NodeContent, Origin, Placing, StateLook, Told } from './node'
 import { placing } from './placing'
+import { foldVarying, pieceName, type StyleParts } from './styleParts'
 import type { StyleTokens } from './styleTokens'
 import { textRuns } from './textRuns'
 
 /** What all blocks of a page are resolved by. */
 export interface Surroundings {
   at: AtBand
+  parts: StyleParts
   grid: BandGrid
-  tokens: StyleTokens
+  /** of each set of colours */
+  tokens: Record<ColourSet, StyleTokens>
   site: SiteFacts
   /** whether what is not shown at the band, or is shut, stands in the tree all the same */
   withHidden: boolean
+  /** all blocks and their pieces are shown in it, as far as the style guide says how they look there */
+  state?: PartState
 }
 
+/** States a visitor brings about with the pointer or the keys. */
+const BROUGHT_ABOUT = ['hover', 'focus', 'pressed', 'disabled'] as const
+
 type Values = { arrange: Arrangement; place: Placing; look: ResolvedLook }
-/** @property worn how the block itself looks, which parts of it may take over */
-type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { worn: ResolvedLook }
+/** What parts of a block may take over from it, and what dresses them. */
+interface Owner {
+  kind: BlockKindName
+  variant: string | undefined
+  set: ColourSet
+  /** how the block itself looks, at rest and in states */
+  worn: ResolvedLook
+  wornStates: StateLook[]
+}
+type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { owner: Owner }
 
 /** How a block is shown, beside what it says itself. */
 export interface Shown {
@@ -47,6 +67,8 @@ export interface Shown {
   /** number of the content item it shows */
   item?: number
   room?: Origin
+  /** the set of colours it stands in */
+  set?: ColourSet
 }
 
 /** Looks a part has from its block where it has none of its own. */
@@ -58,9 +80,15 @@ const BLOCKS: NodeContent = { type: 'blocks' }
 
 /** Makes instances of blocks: their values found, what their kind says they are made of laid out as nodes. */
 export class InstanceMaker {
-  private usual = new Map<AnyKind, Map<string, Values>>()
+  /** by the values blocks begin with, then by set of colours and role of their text */
+  private usual = new Map<Varying, Map<string, Values>>()
 
   constructor(private around: Surroundings) {}
+
+  /** The colour of a role in a set, where the style guide has one. */
+  role(role: Role, set: ColourSet): string | undefined {
+    return this.around.tokens[set].role(role)
+  }
 
   /**
    * @param block as it is shown: dressed, with the content it names
@@ -69,12 +97,21 @@ export class InstanceMaker {
   instance(block: Block, children: BlockNode[], { order = NO_ORDER, dressing, ...shown }: Shown): BlockNode {
     const kind = kindOf(block)
     const tag = tagOf(block)
-    const values = blockValues(block, this.around.at, dressing)
+    const { at, parts, state } = this.around
+    const { variant } = block
+    const set = shown.set ?? 'light'
+    const base = parts.base(block.kind, variant, state)
+    const values = blockValues(block, at, base, dressing)
     const role = kind.levelRole ?? tag
-    const usual = this.usualValues(kind, role)
-    const isUsual = (key: 'arrange' | 'place' | 'look') => values[key] === kind.values[key]
-    const look = isUsual('look') ? usual.look : this.looking(values.look ?? {}, role)
-    const place = isUsual('place') ? usual.place : this.placing(values.place)
+    const usual = this.usualValues(base, kind.keepsMargins, role, set)
+    const isUsual = (key: 'arrange' | 'place' | 'look') => values[key] === base[key]
+    const look = isUsual('look') ? usual.look : this.looking(values.look ?? {}, role, set)
+    const place = isUsual('place') ? usual.place : this.placing(values.place, set)
+    const states = BROUGHT_ABOUT.flatMap((one): StateLook[] => {
+      if (!parts.knows({ kind: block.kind, variant, state: one })) return []
+      const written = blockValues(block, at, parts.base(block.kind, variant, one), dressing).look ?? {}
+      return [{ state: one, look: this.looking(written, role, set), of: shown.key }]
+    })
     const frame: Frame = {
       key: shown.key,
       origin: shown.origin,
@@ -84,10 +121,11 @@ export class InstanceMaker {
       name: shown.as?.name ?? nameOf(block),
       isMissing: shown.isMissing ?? false,
       hidden: values.hidden ?? false,
-      arrange: isUsual('arrange') ? usual.arrange : this.arranging(values.arrange, kind.keepsMargins),
+      arrange: isUsual('arrange') ? usual.arrange : this.arranging(values.arrange, kind.keepsMargins, set),
       place,
       look,
-      worn: look,
+      states,
+      owner: { kind: block.kind, variant, set, worn: look, wornStates: states },
     }
     const picture = block.showsReference ? block.reference : undefined
     const primitive = picture
@@ -117,7 +155,7 @@ export class InstanceMaker {
   expand({ content, tag, attributes = {} }: Primitive, frame: Frame, own: BlockNode[]): BlockNode {
     const children = content.type === 'blocks' ? this.holding(content.holds, frame, own) : []
     // Fields in one order make objects alike, which engines read faster than any other.
-    return {
+    const node: BlockNode = {
       key: frame.key,
       origin: frame.origin,
       isPart: frame.isPart,
@@ -133,6 +171,9 @@ export class InstanceMaker {
       attributes,
       children,
     }
+    if (frame.atRest) node.atRest = frame.atRest
+    if (frame.states?.length) node.states = frame.states
+    return node
   }
 
   private holding(holds: (Part | 'own' | { child: string })[], owner: Frame, own: BlockNode[]): BlockNode[] {
@@ -145,11 +186,12 @@ export class InstanceMaker {
     })
   }
 
-  private part(part: Part, owner: Frame, own: BlockNode[]): BlockNode {
-    const { key, origin, name } = owner
-    const { arrange, place, look = {}, hidden = false } = part.values
+  private part(part: Part, { key: ownerKey, origin, name, owner }: Frame, own: BlockNode[]): BlockNode {
+    const key = `${ownerKey}/${part.name}`
+    const dressed = this.partDressed(part, key, owner)
+    const { arrange, place, hidden = false } = dressed.values
     const frame: Frame = {
-      key: `${key}/${part.name}`,
+      key,
       origin,
       isPart: true,
       isClosed: part.isClosed ?? false,
@@ -157,57 +199,107 @@ export class InstanceMaker {
       name: `${name} ${part.name}`,
       isMissing: false,
       hidden,
-      arrange: this.arranging(arrange, false),
-      place: this.placing(place),
-      look: this.partLook(part, look, owner.worn),
-      worn: owner.worn,
+      arrange: this.arranging(arrange, false, owner.set),
+      place: this.placing(place, owner.set),
+      look: dressed.look,
+      atRest: dressed.atRest,
+      states: dressed.states,
+      owner: { ...owner, wornStates: dressed.states },
     }
     return this.expand(part, frame, own)
   }
 
-  private partLook({ tag, isDressed }: Part, written: WrittenLook, around: ResolvedLook): ResolvedLook {
-    const look = this.looking(written, tag)
+  /** A piece as its kind and the style guide have it, at rest, as it is drawn, and in the states it may come into. */
+  private partDressed(part: Part, key: string, owner: Owner) {
+    const { parts, state: forced } = this.around
+    const { kind, variant } = owner
+    const piece = pieceName(part.name)
+    const inStates = (states: readonly PartState[]): Varying => {
+      const layers = [undefined, ...states].flatMap((state) => {
+        const own = state && part.inState?.[state]
+        const said = parts.bothLayers({ kind, variant, piece, state })
+        return own ? [{ source: KIND, values: own, record: own }, ...said] : said
+      })
+      if (layers.length === 0) return part.values
+      return foldVarying([{ source: KIND, values: part.values, record: part.values }, ...layers])
+    }
+    const drawn = forced ? [...(part.states ?? []), forced] : (part.states ?? [])
+    const values = inStates(drawn)
+    const lookOf = (of: Varying, worn: ResolvedLook) => this.partLook(part, of.look ?? {}, worn, owner.set)
+    const look = lookOf(values, owner.worn)
+    const knows = (state: PartState) =>
+      part.inState?.[state] !== undefined || parts.knows({ kind, variant, piece, state })
+    const ends = drawn.includes('chosen') && knows('chosen')
+    const atRest = ends ? inStates(drawn.filter((state) => state !== 'chosen')) : values
+    const own = [...BROUGHT_ABOUT, 'chosen' as const].flatMap((state): StateLook[] =>
+      knows(state) ? [{ state, look: lookOf(inStates([state]), owner.worn), of: key }] : [],
+    )
+    const worn = part.isDressed
+      ? owner.wornStates.map(({ state, look, of }) => ({ state, look: lookOf(atRest, look), of }))
+      : owner.wornStates
+    return {
+      values,
+      look,
+      atRest: ends ? lookOf(atRest, owner.worn) : undefined,
+      states: part.isDressed ? [...worn, ...own] : own,
+    }
+  }
+
+  private partLook(
+    { tag, isDressed }: Part,
+    written: WrittenLook,
+    around: ResolvedLook,
+    set: ColourSet,
+  ): ResolvedLook {
+    const look = this.looking(written, tag, set)
     if (!isDressed) return look
     const worn = WORN.filter((name) => written[name] === undefined).map((name) => [name, around[name]])
     return { ...look, ...Object.fromEntries(worn) } as ResolvedLook
   }
 
   /** What blocks that set nothing of their own have in common: one object for all, which layout recognises. */
-  private usualValues(kind: AnyKind, role: string): Values {
-    let byRole = this.usual.get(kind)
-    if (!byRole) this.usual.set(kind, (byRole = new Map()))
-    let values = byRole.get(role)
+  private usualValues(base: Varying, keepsMargins: true | undefined, role: string, set: ColourSet): Values {
+    let byRole = this.usual.get(base)
+    if (!byRole) this.usual.set(base, (byRole = new Map()))
+    const key = `${set} ${role}`
+    let values = byRole.get(key)
     if (values) return values
-    const { arrange, place, look = {} } = kind.values
+    const { arrange, place, look = {} } = base
     values = {
-      arrange: this.arranging(arrange, kind.keepsMargins),
-      place: this.placing(place),
-      look: this.looking(look, role),
+      arrange: this.arranging(arrange, keepsMargins, set),
+      place: this.placing(place, set),
+      look: this.looking(look, role, set),
     }
-    byRole.set(role, values)
+    byRole.set(key, values)
     return values
   }
 
-  private arranging(arrange: Parameters<typeof arrangement>[0] = {}, keepsMargins = false): Arrangement {
-    return arrangement(arrange, this.around.grid, this.around.tokens, keepsMargins)
+  private arranging(
+    arrange: Parameters<typeof arrangement>[0] = {},
+    keepsMargins = false,
+    set: ColourSet,
+  ): Arrangement {
+    return arrangement(arrange, this.around.grid, this.around.tokens[set], keepsMargins)
   }
 
-  private placing(place: Parameters<typeof placing>[0] = {}): Placing {
-    return placing(place, this.around.tokens)
+  private placing(place: Parameters<typeof placing>[0] = {}, set: ColourSet): Placing {
+    return placing(place, this.around.tokens[set])
   }
 
-  private looking(written: WrittenLook, role: string): ResolvedLook {
+  private looking(written: WrittenLook, role: string, set: ColourSet): ResolvedLook {
+    const tokens = this.around.tokens[set]
     const resolved = {} as Record<LookName, unknown>
-    for (const name of LOOK_NAMES) resolved[name] = this.oneLook(name, written[name], role)
+    for (const name of LOOK_NAMES) resolved[name] = oneLook(name, written[name], role, tokens)
     return resolved as unknown as ResolvedLook
   }
+}
 
-  private oneLook(name: LookName, written: unknown, role: string): unknown {
-    const { initial, resolve, resolveAbsent } = looks[name] as AnyLook
-    const { tokens } = this.around
-    if (written !== undefined) return resolve(written, tokens, role) as unknown
-    return (resolveAbsent ? resolveAbsent(tokens, role) : initial) as unknown
-  }
+const KIND = { from: 'kind' } as const
+
+function oneLook(name: LookName, written: unknown, role: string, tokens: StyleTokens): unknown {
+  const { initial, resolve, resolveAbsent } = looks[name] as AnyLook
+  if (written !== undefined) return resolve(written, tokens, role) as unknown
+  return (resolveAbsent ? resolveAbsent(tokens, role) : initial) as unknown
 }
 
 function toldBy(block: Block, { as, item }: Shown): Told | undefined {

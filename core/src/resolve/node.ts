@@ -1,5 +1,6 @@
 import type { BlockLink } from '../block/block'
 import type { ResolvedLook } from '../block/looks'
+import type { PartState } from '../block/partState'
 import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
 import type { Tag } from '../block/tags'
 import type { TextRun } from '../text/paragraph'
@@ -123,6 +124,14 @@ export interface Told {
   section?: string
 }
 
+/** How an instance looks in a state that a visitor brings about. */
+export interface StateLook {
+  state: PartState
+  look: ResolvedLook
+  /** key of the instance that is in the state: itself, or the block it is a piece of */
+  of: string
+}
+
 /** What a change to an instance writes: a record of a document. */
 export interface Origin {
   document: string
@@ -158,6 +167,9 @@ export interface BlockNode {
   told?: Told
   /** something it names was deleted */
   isGone?: true
+  /** how it looks at rest, where it is drawn in a state that a visitor may end */
+  atRest?: ResolvedLook
+  states?: StateLook[]
 }
 
 /** A page at one band: its sections in reading order. */

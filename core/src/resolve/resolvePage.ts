@@ -1,4 +1,4 @@
-import { kindOf, type Block } from '../block/block'
+import { kindOf, takesBlocks, type Block } from '../block/block'
 import { changedRecords } from '../document/recordChanges'
 import type { Documents } from '../document/types'
 import { bandsInOrder } from '../grid/band'
@@ -7,6 +7,9 @@ import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
 import { CHILDREN, type SharedValue } from '../style/shared'
 import type { StyleDocument } from '../style/style'
+import type { ColourSet } from '../style/token'
+import type { PartState } from '../block/partState'
+import { rootFontSize, usualEnvironment } from '../units/environment'
 import { blockValue, dressedBlock, orderAtBand, type Dressing } from './blockLayers'
 import type { AtBand, Bands } from './cascade'
 import { ChildIndex } from './childIndex'
@@ -17,6 +20,7 @@ import { copyDresses, dressingOf, valuesOf, type CopyScope, type Scope } from '.
 import { seriesRows, type RowChoice } from './seriesRows'
 import { contentOf, isMissing, withContent, type ShownRow, type WordsShown } from './shownContent'
 import { withRows } from './shownRows'
+import { StyleParts } from './styleParts'
 import { StyleTokens } from './styleTokens'
 
 export type { PageSources } from './pageSources'
@@ -33,6 +37,7 @@ const BLANK_ROWS = 3
 /** An instance with what it was made from; it holds while these are the same objects. */
 interface Made {
   from: unknown[]
+  set: ColourSet
   children: BlockNode[]
   node: BlockNode
 }
@@ -56,6 +61,15 @@ interface Known {
   made: Map<string, Made>
 }
 
+export interface ResolveOptions {
+  /** whether what is hidden at the band stands in the tree all the same */
+  withHidden: boolean
+  /** the set of colours pages are shown in */
+  set?: ColourSet
+  /** blocks are shown in it, as far as the style guide says how they look there */
+  state?: PartState
+}
+
 /**
  * Resolves drawings into trees, keeping the instances of blocks that did not change, so that layout can keep what it
  * measured. After a change only what changed and what that stands in is looked at.
@@ -63,17 +77,18 @@ interface Known {
 export class PageResolver {
   private known: Known | undefined
 
-  constructor(private options: { withHidden: boolean } = { withHidden: false }) {}
+  constructor(private options: ResolveOptions = { withHidden: false }) {}
 
   /** The page at a band. @param band its id */
   resolve(sources: PageSources, band: string): PageNode {
     const { settings } = sources.site.records
     const known = this.knownOf(sources, band)
     const touched = takeIn(known, sources)
+    const set = this.options.set ?? 'light'
     return {
       band,
       rootSize: settings.site.rootSize ?? 100,
-      ground: settings.site.pageGround ?? WHITE,
+      ground: groundOf(known.maker, settings.site.pageGround, set),
       hasLines: settings.site.words === 'lines',
       children: this.nodesBelow(null, known.page, known, touched),
     }
@@ -83,13 +98,19 @@ export class PageResolver {
     const { bands, settings, pages, sections, menus, menuEntries } = site.records
     const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id]
     if (this.known && sameElements(this.known.context, context)) return this.known
-    const at: AtBand = { bands: bandsOf(site), band }
+    const at = atBand({ site, style }, band)
+    const root = rootFontSize({ ...usualEnvironment, rootSize: settings.site.rootSize ?? 100 })
     const maker = new InstanceMaker({
       at,
+      parts: at.parts,
       grid: gridOfPage(site.records, drawing.id, band),
-      tokens: new StyleTokens(style, at),
+      tokens: {
+        light: new StyleTokens(style, at, { root, set: 'light' }),
+        dark: new StyleTokens(style, at, { root, set: 'dark' }),
+      },
       site: siteFactsAt(site.records, drawing.id),
       withHidden: this.options.withHidden,
+      state: this.options.state,
     })
     const { blocks } = drawing.records
     const page: Scope = {
@@ -98,6 +119,7 @@ export class PageResolver {
       blocks: new ChildIndex(blocks),
       rows: [],
       within: [drawing.id],
+      set: this.options.set ?? 'light',
     }
     const { words } = settings.site
     return (this.known = {
@@ -121,21 +143,31 @@ export class PageResolver {
   private node(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode {
     const key = scope.prefix + block.id
     const made = known.made.get(key)
-    if (made && scope.document === known.page.document && !touched.has(block.id)) return made.node
+    const isOwn = scope.document === known.page.document
+    if (made && isOwn && made.set === scope.set && !touched.has(block.id)) return made.node
     if (kindOf(block).expands === 'shared') {
       const shown = this.copyNode(block, scope, known, touched)
       if (shown) return shown
     }
-    const children = this.childrenOf(block, scope, known, touched)
     const dressing = dressingOf(block, scope)
+    const inside = { ...scope, set: setWithin(block, scope.set, known.at, dressing) }
+    const children = this.childrenOf(block, inside, known, touched)
     const record = { document: scope.document, record: block.id }
     const order = this.leadOrder(block, scope)
     const room = scope.copy?.place?.block === block.id ? scope.copy.origin : undefined
-    return this.kept(block, children, { key, origin: record, dressing, order, room }, scope, known)
+    const shown = { key, origin: record, dressing, order, room }
+    return this.kept(block, children, shown, inside, known, scope.set)
   }
 
   /** The instance made before where it was made from the same; else a new one. */
-  private kept(block: Block, children: BlockNode[], shown: Shown, scope: Scope, known: Known): BlockNode {
+  private kept(
+    block: Block,
+    children: BlockNode[],
+    shown: Shown,
+    scope: Scope,
+    known: Known,
+    around: ColourSet,
+  ): BlockNode {
     const { dresses = [], copy } = shown.dressing ?? {}
     const dressed = dresses.length ? dressedBlock(block, { dresses }) : block
     const found = dressed.content && contentOf(dressed, known.around, scope.rows.at(-1))
@@ -145,17 +177,18 @@ export class PageResolver {
     const worn = dresses.map(({ values }) => values)
     const source =
       found && (found.type === 'item' ? found.item : found.type === 'field' ? found.row : found.type)
-    const from = [block, ...worn, copy, source, listed]
+    const from = [block, ...worn, copy, source, listed, scope.set]
     const made = known.made.get(shown.key)
     if (made && sameElements(made.from, from) && sameElements(made.children, children)) return made.node
     const filled = listed ? withRows(dressed, listed) : dressed
     const saying = found || known.words === 'placeholder' ? withContent(filled, found, known.words) : filled
     const node = known.maker.instance(saying, children, {
       ...shown,
+      set: scope.set,
       isMissing: found ? isMissing(dressed, found) : false,
       item: found?.type === 'item' ? found.item.number : undefined,
     })
-    known.made.set(shown.key, { from, children, node })
+    known.made.set(shown.key, { from, set: around, children, node })
     return node
   }
 
@@ -190,15 +223,18 @@ export class PageResolver {
     const key = scope.prefix + copy.id
     const place = values.find(({ leaf }) => leaf === CHILDREN)
     const own = place && this.nodesBelow(copy.id, scope, known, touched)
+    const dresses = dressesOf(known, copy, key, values)
+    const rootSays = dresses.get(root.id)
     const within: Scope = {
       prefix: `${key}-`,
       document: id,
       blocks: originalBlocks(known, id, drawing.records.blocks),
       rows: scope.rows,
       within: [...scope.within, id],
+      set: setWithin(root, scope.set, known.at, { dresses: rootSays ? [rootSays] : [], copy }),
       copy: {
         origin: { document: scope.document, record: copy.id },
-        dresses: dressesOf(known, copy, key, values),
+        dresses,
         place: place && own && { block: place.block, own },
       },
     }
@@ -207,7 +243,8 @@ export class PageResolver {
     const dressing = dressingOf(root, within, copy)
     const name = copy.name ?? shared.name
     const order = this.leadOrder(root, within)
-    return this.kept(root, children, { key, origin, dressing, order, as: { copy, name } }, scope, known)
+    const shown = { key, origin, dressing, order, as: { copy, name } }
+    return this.kept(root, children, shown, { ...scope, set: within.set }, known, scope.set)
   }
 
   /** Ids of what stands in a block with panes, whatever a band hides or reorders: which of them is open goes by it. */
@@ -282,6 +319,25 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
   return bandsOf(sources.site).inOrder.map(({ id }) =>
     new PageResolver({ withHidden: true }).resolve(sources, id),
   )
+}
+
+/** The ground behind a page: its own, else the style guide's. */
+const groundOf = (maker: InstanceMaker, own: string | undefined, set: ColourSet) =>
+  own ?? maker.role('ground', set) ?? WHITE
+
+/** The set of colours a block and what stands in it are shown in. */
+function setWithin(block: Block, around: ColourSet, at: AtBand, dressing: Dressing): ColourSet {
+  if (!takesBlocks(block)) return around
+  return (blockValue(block, ['look', 'colourSet'], at, dressing).value as ColourSet | undefined) ?? around
+}
+
+/** A band of a site, with how the style guide dresses blocks there. */
+export function atBand(
+  { site, style }: Pick<PageSources, 'site' | 'style'>,
+  band: string,
+): AtBand<Band> & { parts: StyleParts } {
+  const at = { bands: bandsOf(site), band }
+  return { ...at, parts: new StyleParts(style.records.parts, at) }
 }
 
 function isHidden(block: Block, at: AtBand, dressing: Dressing): boolean {

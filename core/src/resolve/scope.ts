@@ -6,6 +6,7 @@ import { inOrder } from '../document/tree'
 import type { Json, StoredRecord } from '../document/types'
 import { CHILDREN, type SharedValue } from '../style/shared'
 import type { StyleDocument } from '../style/style'
+import type { ColourSet } from '../style/token'
 import { BARE, type Dress, type Dressing } from './blockLayers'
 import { foldLeaf, recordLayers, type AtBand } from './cascade'
 import type { ChildIndex } from './childIndex'
@@ -27,6 +28,8 @@ export interface Scope {
   /** the shared blocks around, the outermost first */
   within: string[]
   copy?: CopyScope
+  /** the set of colours what is around them is shown in */
+  set: ColourSet
 }
 
 /** The copy whose shared block is shown. */

@@ -1,22 +1,37 @@
 import type { Colour } from '../block/colourSchema'
 import type { Length } from '../block/lengthSchema'
 import type { Tokens } from '../block/look'
+import type { Shadow } from '../block/shadow'
 import { PLAIN_TEXT, type TextStyle } from '../block/textStyle'
+import type { Role } from '../colour/roles'
 import { isShippedFamily, PAGE_FAMILY } from '../text/fontCatalogue'
 import type { Level, StyleDocument } from '../style/style'
+import { tokenColour, tokenOfRole, type ColourSet } from '../style/token'
+import { fluidLength } from '../units/fluidLength'
 import { px, type WrittenLength } from '../units/length'
 import { foldLeaf, recordLayers, type AtBand } from './cascade'
 
 const NOTHING = px(0)
 
+/** What a guide's values are read for. */
+export interface GuideReading {
+  /** px of a rem at the usual text size */
+  root: number
+  set?: ColourSet
+}
+
+const USUAL: GuideReading = { root: 16 }
+
 /** What a style guide gives at a band for what drawings name. Each level is one object, which layout recognises. */
 export class StyleTokens implements Tokens {
   private byRole: Map<string, Level>
   private styles = new Map<Level, TextStyle>()
+  private roles = new Map<Role, string | undefined>()
 
   constructor(
     private style: StyleDocument,
     private at: AtBand,
+    private reading: GuideReading = USUAL,
   ) {
     const levels = Object.values(style.records.levels)
     this.byRole = new Map(levels.map((level) => [level.role ?? level.id, level]))
@@ -30,9 +45,22 @@ export class StyleTokens implements Tokens {
 
   colour(colour: Colour): string | undefined {
     if (colour === 'none') return undefined
+    if ('role' in colour) return this.role(colour.role) ?? colour.hex
     if ('hex' in colour) return colour.hex
-    const token = this.style.records.tokens[colour.token]
-    return token?.type === 'colour' ? token.value : undefined
+    return tokenColour(this.style.records.tokens, colour.token, this.reading.set)
+  }
+
+  role(role: Role): string | undefined {
+    if (!this.roles.has(role)) {
+      const token = tokenOfRole(this.style.records.tokens, role)
+      this.roles.set(role, token && this.colour({ token: token.id }))
+    }
+    return this.roles.get(role)
+  }
+
+  shadows(token: string): Shadow[] {
+    const found = this.style.records.tokens[token]
+    return found?.type === 'shadow' ? found.value : []
   }
 
   textStyle(id: string | undefined, role: string): TextStyle {
@@ -45,16 +73,28 @@ export class StyleTokens implements Tokens {
 
   private styleOf(level: Level): TextStyle {
     const layers = recordLayers(level, this.at)
-    const valueOf = (leaf: 'size' | 'lineHeight') => foldLeaf(layers, [leaf]).value as unknown
-    const { weight, italic = false } = level
-    // Documents may be older than the rule that families ship with the application.
-    const family = isShippedFamily(level.family) ? level.family : PAGE_FAMILY
-    return {
-      family,
+    const valueOf = <Leaf extends 'size' | 'lineHeight' | 'letterSpacing'>(leaf: Leaf) => {
+      const { value, source } = foldLeaf(layers, [leaf])
+      return { value: value as unknown as Level[Leaf], isBands: source.from === 'band' }
+    }
+    const { weight, italic = false, fluid, case: shown } = level
+    const size = valueOf('size')
+    const style: TextStyle = {
+      family: this.familyOf(level.family),
       weight,
       italic,
-      size: this.length(valueOf('size') as Level['size']),
-      lineHeight: valueOf('lineHeight') as Level['lineHeight'],
+      size: fluid && !size.isBands ? fluidLength(fluid, this.reading.root) : this.length(size.value),
+      lineHeight: valueOf('lineHeight').value,
     }
+    const letterSpacing = valueOf('letterSpacing').value
+    // What a level leaves out is no key of its own: styles are compared and keyed by what they hold.
+    return { ...style, ...(letterSpacing && { letterSpacing }), ...(shown && { case: shown }) }
+  }
+
+  private familyOf(name: string): string {
+    if (isShippedFamily(name)) return name
+    for (const family of Object.values(this.style.records.families))
+      if (family.name === name) return family.files?.length ? name : (family.standIn ?? PAGE_FAMILY)
+    return PAGE_FAMILY
   }
 }

@@ -49,8 +49,13 @@ const byId = <T extends { id: string }>(records: T[]) =>
 export const plainStyle: StyleDocument = {
   kind: 'style',
   id: 'style',
-  schema: 2,
-  records: { tokens: byId(tokens), levels: byId(levels), shared: {}, sharedValues: {}, patterns: {} },
+  schema: 3,
+  records: {
+    tokens: byId(tokens),
+    levels: byId(levels),
+    ...{ shared: {}, sharedValues: {}, patterns: {} },
+    ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {} },
+  },
 }
 
 /** Whether nothing was decided yet of how it looks: colours and levels as projects begin with. */

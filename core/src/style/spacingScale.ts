@@ -24,7 +24,7 @@ export const USUAL_SCALE: ScaleStep[] = [
 ].map(([name, px]) => ({ name: String(name), px: Number(px) }))
 
 /**
- * The spacing scale: the named lengths of the style guide, or where it has none the usual ones; rising.
+ * The spacing scale: the gaps the style guide names, or where it has none the usual ones; rising.
  * @param px what a length comes to
  */
 export function spacingScale(
@@ -32,7 +32,9 @@ export function spacingScale(
   px: (length: Length) => number,
 ): ScaleStep[] {
   const named = Object.values(records.tokens).flatMap((token) =>
-    token.type === 'length' ? [{ name: token.name, px: px(token.value) }] : [],
+    token.type === 'length' && (token.use ?? 'space') === 'space'
+      ? [{ name: token.name, px: px(token.value) }]
+      : [],
   )
   return named.length ? named.sort((a, b) => a.px - b.px) : USUAL_SCALE
 }

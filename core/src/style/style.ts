@@ -1,13 +1,19 @@
-import { z } from 'zod'
-import { hexSchema } from '../colour/hex'
-import { idSchema } from '../document/ids'
 import { withCollections, type DocumentKind } from '../document/kind'
-import { leaf } from '../document/leafTable'
 import { putAmong } from '../document/placing'
 import { inOrder } from '../document/tree'
 import type { Operation } from '../document/types'
-import { plainLengthSchema } from '../block/lengthSchema'
-import { isShippedFamily } from '../text/fontCatalogue'
+import {
+  familySchema,
+  iconsSchema,
+  markSchema,
+  moodSchema,
+  type BrandMark,
+  type Family,
+  type IconSettings,
+  type Mood,
+} from './brand'
+import { levelSchema, type Level } from './level'
+import { partSchema, trialSchema, type StylePart, type Trial } from './part'
 import {
   ownPatternSchema,
   sharedSchema,
@@ -16,42 +22,19 @@ import {
   type Shared,
   type SharedValue,
 } from './shared'
+import { tokenSchema, type Token } from './token'
 
-const name = z.string().min(1).max(100)
-const order = z.string().min(1).max(80)
-const lineHeight = leaf(
-  z.strictObject({ value: z.number().min(0.5).max(500), unit: z.enum(['px', 'em', 'rem']) }),
-)
+export { levelSchema } from './level'
+export { tokenSchema } from './token'
+export type { Level } from './level'
+export type { Token } from './token'
 
-const levelSizes = { size: plainLengthSchema.optional(), lineHeight: lineHeight.optional() }
+const NEW_IN_3 = ['parts', 'trials', 'families', 'marks', 'moods', 'icons']
 
-/** A type level: how a rank of text is set. Its size may differ by band. */
-export const levelSchema = z.strictObject({
-  id: idSchema,
-  order,
-  name,
-  /** what is set in it unless a block says otherwise: h1 to h6, p, button, small */
-  role: z.string().max(20).optional(),
-  family: z.string().max(100).refine(isShippedFamily, 'choose one of the families that ship with Nolvex'),
-  weight: z.int().min(100).max(900),
-  italic: z.boolean().optional(),
-  size: plainLengthSchema,
-  lineHeight,
-  at: z.record(idSchema, z.strictObject(levelSizes)).optional(),
-})
-
-export const tokenSchema = z.discriminatedUnion('type', [
-  z.strictObject({ id: idSchema, order, name, type: z.literal('colour'), value: hexSchema }),
-  z.strictObject({ id: idSchema, order, name, type: z.literal('length'), value: plainLengthSchema }),
-])
-
-export type Level = z.infer<typeof levelSchema>
-export type Token = z.infer<typeof tokenSchema>
-
-/** The style guide: named colours and lengths, type levels, and blocks that are shared. */
+/** The style guide: tokens, type levels, how blocks are dressed, files of the brand, and blocks that are shared. */
 export const styleKind: DocumentKind = {
   kind: 'style',
-  schema: 2,
+  schema: 3,
   unmarked: 1,
   collections: {
     tokens: { schema: tokenSchema, parents: [] },
@@ -59,9 +42,15 @@ export const styleKind: DocumentKind = {
     shared: { schema: sharedSchema, parents: [] },
     sharedValues: { schema: sharedValueSchema, parents: [{ field: 'shared', collection: 'shared' }] },
     patterns: { schema: ownPatternSchema, parents: [] },
+    parts: { schema: partSchema, parents: [] },
+    trials: { schema: trialSchema, parents: [] },
+    families: { schema: familySchema, parents: [] },
+    marks: { schema: markSchema, parents: [] },
+    moods: { schema: moodSchema, parents: [] },
+    icons: { schema: iconsSchema, parents: [] },
   },
-  // Schema 2 has shared blocks and patterns of one's own.
-  migrations: [withCollections(['shared', 'sharedValues', 'patterns'])],
+  // Schema 2 has shared blocks and patterns of one's own; schema 3 parts, families and files of the brand.
+  migrations: [withCollections(['shared', 'sharedValues', 'patterns']), withCollections(NEW_IN_3)],
 }
 
 export interface StyleDocument {
@@ -74,6 +63,12 @@ export interface StyleDocument {
     shared: Record<string, Shared>
     sharedValues: Record<string, SharedValue>
     patterns: Record<string, OwnPattern>
+    parts: Record<string, StylePart>
+    trials: Record<string, Trial>
+    families: Record<string, Family>
+    marks: Record<string, BrandMark>
+    moods: Record<string, Mood>
+    icons: Record<string, IconSettings>
   }
 }
 

@@ -47,6 +47,27 @@ function isBalanced(text: string): boolean {
 const PROPERTY = /^(?:--)?[a-z][a-z\d-]*$/
 const CLASS = /^\.?[a-z][\w-]*$/i
 
+/** States of elements, as selectors ask for them; in the order in which one is stronger than the other. */
+export const CSS_STATES = {
+  chosen: ':is([aria-selected=true], [aria-current], :checked, [data-chosen]:not([aria-selected=false]))',
+  hover: ':hover',
+  focus: ':focus-visible',
+  pressed: ':active',
+  disabled: ':disabled',
+  wrong: '[aria-invalid=true]',
+} as const
+export type CssState = keyof typeof CSS_STATES
+
+/** The selector of a class in a state, or of one that stands in it. */
+export const cssInState = (of: string, state: CssState, inside?: string): string =>
+  `${of}${CSS_STATES[state]}${inside === undefined ? '' : ` ${inside}`}`
+
+/** Whether a selector is a class or an element, perhaps in a state, perhaps within another. */
+function isSelector(selector: string): boolean {
+  const bare = Object.values(CSS_STATES).reduce((left, state) => left.replaceAll(state, ''), selector)
+  return bare.split(' ').every((one) => CLASS.test(one))
+}
+
 /**
  * A rule for a class or an element, or for several. A declaration whose value is not what CSS of ours is made of is left
  * out.
@@ -54,7 +75,7 @@ const CLASS = /^\.?[a-z][\w-]*$/i
  */
 export function cssRule(selectors: string | string[], declarations: Iterable<[string, string]>): Css {
   const all = [selectors].flat()
-  const wrong = all.find((selector) => !CLASS.test(selector))
+  const wrong = all.find((selector) => !isSelector(selector))
   if (wrong !== undefined) throw new Error(`“${wrong}” is no class or element`)
   const parts: string[] = []
   for (const [property, value] of declarations) {

@@ -2,7 +2,10 @@ import type * as harfbuzz from 'harfbuzzjs'
 import { lineMetricsOf, type FontMetrics } from './fontMetrics'
 
 /** The shaper's module: harfbuzzjs, handed in because it brings its own wasm. */
-export type Shaper = Pick<typeof harfbuzz, 'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'shape'>
+export type Shaper = Pick<
+  typeof harfbuzz,
+  'Blob' | 'Face' | 'Font' | 'Buffer' | 'Direction' | 'Feature' | 'shape'
+>
 
 /** One static TrueType or OpenType file. */
 export interface FontFile {
@@ -37,6 +40,7 @@ export interface Shaped {
 export class FontFace {
   readonly metrics: FontMetrics
   private shapes = new Map<string, Shaped>()
+  private spacedShapes = new Map<string, Shaped>()
   private ownAdvances = new Map<number, number>()
   private buffer: harfbuzz.Buffer
   private characters: Set<number>
@@ -66,13 +70,17 @@ export class FontFace {
     return this.font.nominalGlyph(codePoint)
   }
 
-  /** Shapes a text left to right; results are kept, since the same words come back at every width. */
-  shape(text: string): Shaped {
-    const known = this.shapes.get(text)
+  /**
+   * Shapes a text left to right; results are kept, since the same words come back at every width.
+   * @param isSpaced whether letters stand apart, so that none of them join
+   */
+  shape(text: string, isSpaced = false): Shaped {
+    const shapes = isSpaced ? this.spacedShapes : this.shapes
+    const known = shapes.get(text)
     if (known) return known
-    if (this.shapes.size > 20_000) this.shapes.clear()
-    const shaped = this.shapeAnew(text)
-    this.shapes.set(text, shaped)
+    if (shapes.size > 20_000) shapes.clear()
+    const shaped = this.shapeAnew(text, isSpaced)
+    shapes.set(text, shaped)
     return shaped
   }
 
@@ -83,14 +91,14 @@ export class FontFace {
   }
 
   /** Shapes without keeping the result. */
-  shapeAnew(text: string): Shaped {
+  shapeAnew(text: string, isSpaced = false): Shaped {
     const { buffer } = this
     buffer.reset()
     buffer.addText(text)
     buffer.setDirection(this.shaper.Direction.LTR)
     buffer.setScript('Latn')
     buffer.setLanguage('en')
-    this.shaper.shape(this.font, buffer)
+    this.shaper.shape(this.font, buffer, isSpaced ? apart(this.shaper) : undefined)
     const glyphs = buffer.getGlyphInfos()
     const positions = buffer.getGlyphPositions()
     const shaped = {
@@ -109,6 +117,14 @@ export class FontFace {
     })
     return shaped
   }
+}
+
+let features: harfbuzz.Feature[] | undefined
+
+/** Letters set apart do not join (CSS Text 3, section 8.2). */
+function apart({ Feature }: Shaper): harfbuzz.Feature[] {
+  features ??= ['liga', 'clig'].map((tag) => new Feature(tag, 0))
+  return features
 }
 
 /** The faces a project can set text in. */

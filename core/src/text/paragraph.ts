@@ -10,6 +10,8 @@ import { keepStops, roomForStops, writePlainStops, type Stops } from './stops'
 export interface TextRun extends FontStyle {
   text: string
   size: number
+  /** after each character */
+  spacing?: number
   link?: string
 }
 
@@ -21,14 +23,16 @@ export interface Item {
   link?: string
   face: FontFace
   size: number
+  spacing?: number
 }
 
-/** A face at a size, px. */
+/** A face at a size, px, with what stands after each character. */
 export interface TextSetting {
   library: FontLibrary
   style: FontStyle
   face: FontFace
   size: number
+  spacing?: number
   /** its pairs, where it sets text by them */
   pairs?: PairTable
 }
@@ -64,26 +68,31 @@ export class Paragraph {
   }
 }
 
-const wholeText = (text: string, { face, size }: TextSetting): Item[] =>
-  text ? [{ start: 0, end: text.length, run: 0, face, size }] : []
+const wholeText = (text: string, { face, size, spacing }: TextSetting): Item[] =>
+  text ? [{ start: 0, end: text.length, run: 0, face, size, spacing }] : []
 
 function positionsOf(text: string, items: Item[]): Float64Array {
   const positions = new Float64Array(text.length + 1)
-  for (const { start, end, face, size } of sameFont(items))
-    setPositions({ face, size, text, positions }, { start, end })
+  for (const { start, end, face, size, spacing } of sameFont(items))
+    setPositions({ face, size, spacing, text, positions }, { start, end })
   return positions
 }
 
 const NEWLINE = 10
 const SPACE = 32
 
-/** A style at a size, px, ready to set texts in. */
-export function textSetting(library: FontLibrary, style: FontStyle, size: number): TextSetting {
+/** A style at a size, px, ready to set texts in. @param spacing px after each character */
+export function textSetting(
+  library: FontLibrary,
+  style: FontStyle,
+  size: number,
+  spacing?: number,
+): TextSetting {
   const { family, weight, italic } = style
   const own = { family, weight, italic }
   const face = library.face(own)
-  const byPairs = face.file.setsByPairs && face.coversAscii
-  return { library, style: own, face, size, pairs: byPairs ? pairTable(face, size) : undefined }
+  const byPairs = face.file.setsByPairs && face.coversAscii && !spacing
+  return { library, style: own, face, size, spacing, pairs: byPairs ? pairTable(face, size) : undefined }
 }
 
 /** Sets a text in one setting. White space should be collapsed; `\n` forces a new line. */
@@ -96,14 +105,15 @@ export function setParagraph(setting: TextSetting, text: string): Paragraph {
       return new Paragraph(text, stops, first, count, false, setting)
     }
   }
-  const { library, style, size } = setting
-  return keptOrShaped(library, [{ ...style, size, text }], setting)
+  const { library, style, size, spacing } = setting
+  return keptOrShaped(library, [{ ...style, size, spacing, text }], setting)
 }
 
 /** Shapes the runs of a paragraph. Runs should hold collapsed white space; `\n` forces a new line. */
 export function shapeParagraph(library: FontLibrary, runs: TextRun[]): Paragraph {
   const [only] = runs
-  if (runs.length === 1 && !only.link) return setParagraph(textSetting(library, only, only.size), only.text)
+  if (runs.length === 1 && !only.link)
+    return setParagraph(textSetting(library, only, only.size, only.spacing), only.text)
   return keptOrShaped(library, runs)
 }
 
@@ -151,10 +161,11 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
   const items: Item[] = []
   let start = 0
   runs.forEach((run, index) => {
-    const { link, size } = run
+    const { link, size, spacing } = run
     const asked = library.face(run)
     if (asked.coversAscii && isPlainText(run.text)) {
-      if (run.text) items.push({ start, end: start + run.text.length, run: index, link, face: asked, size })
+      if (run.text)
+        items.push({ start, end: start + run.text.length, run: index, link, face: asked, size, spacing })
       start += run.text.length
       return
     }
@@ -165,7 +176,7 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
       const face = asked.has(code) || code === NEWLINE || !resort.has(code) ? asked : resort
       const last = items.at(-1)
       if (last && last.run === index && last.face === face) last.end = at + character.length
-      else items.push({ start: at, end: at + character.length, run: index, link, face, size })
+      else items.push({ start: at, end: at + character.length, run: index, link, face, size, spacing })
       at += character.length
     }
     start = at
@@ -176,10 +187,10 @@ function itemize(library: FontLibrary, runs: TextRun[]): Item[] {
 /** Neighbouring items of one font are shaped together, as browsers do across the borders of elements. */
 function sameFont(items: Item[]): Omit<Item, 'run'>[] {
   const stretches: Omit<Item, 'run'>[] = []
-  for (const { start, end, face, size } of items) {
+  for (const { start, end, face, size, spacing } of items) {
     const last = stretches.at(-1)
-    if (last && last.face === face && last.size === size) last.end = end
-    else stretches.push({ start, end, face, size })
+    if (last && last.face === face && last.size === size && last.spacing === spacing) last.end = end
+    else stretches.push({ start, end, face, size, spacing })
   }
   return stretches
 }
@@ -200,7 +211,7 @@ export function widthWhenCut(paragraph: Paragraph, start: number, end: number): 
   const item = paragraph.items.find((one) => one.start < end && end < one.end)
   if (!item) return widthBetween(paragraph, start, end)
   const from = Math.max(start, item.start)
-  const own = widthAlone(item.face, item.size, paragraph.text.slice(from, end))
+  const own = widthAlone(item, paragraph.text.slice(from, end))
   return Math.max(widthBetween(paragraph, start, end), widthBetween(paragraph, start, from) + ceil64(own))
 }
 

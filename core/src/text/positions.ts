@@ -20,20 +20,26 @@ export interface SetText {
   size: number
   text: string
   positions: Float64Array
+  /** px after each character as people see them; none where letters are not set apart */
+  spacing?: number
 }
 
 /** Sets where the characters of a stretch end, from where its first begins. Line breaks take no room. */
 export function setPositions(set: SetText, stretch: Stretch) {
-  const { face, text } = set
-  if (face.file.setsByPairs && isPlainText(text, stretch.start, stretch.end))
+  const { face, text, spacing } = set
+  if (spacing) setApart(set, stretch, spacing)
+  else if (face.file.setsByPairs && isPlainText(text, stretch.start, stretch.end))
     setByPairs(set, stretch, pairTable(face, set.size))
   else setShaped(set, stretch)
 }
 
 /** Width of a text set by itself, px. */
-export function widthAlone(face: FontFace, size: number, text: string): number {
+export function widthAlone(
+  { face, size, spacing }: Omit<SetText, 'text' | 'positions'>,
+  text: string,
+): number {
   const positions = new Float64Array(text.length + 1)
-  setPositions({ face, size, text, positions }, { start: 0, end: text.length })
+  setPositions({ face, size, spacing, text, positions }, { start: 0, end: text.length })
   return positions[text.length]
 }
 
@@ -54,6 +60,25 @@ function setShaped(
       if (index >= own.start) position += advanceAt(face.metrics, advances[glyph], size)
       position += adjustmentAt(face.metrics, adjustments[glyph], size)
     }
+    positions[index + 1] = position
+  }
+}
+
+/** Sets letters apart: none of them join, and each cluster of them has the spacing after it. */
+function setApart({ face, size: asked, text, positions }: SetText, { start, end }: Stretch, spacing: number) {
+  const { clusters, advances, adjustments } = face.shape(text.slice(start, end), true)
+  const size = cachedSize(asked)
+  let position = positions[start]
+  let glyph = 0
+  for (let index = start; index < end; index++) {
+    const begins = clusters[glyph] === index - start
+    const isNewline = text.charCodeAt(index) === NEWLINE
+    for (; glyph < clusters.length && clusters[glyph] === index - start; glyph++) {
+      if (isNewline) continue
+      position += advanceAt(face.metrics, advances[glyph], size)
+      position += adjustmentAt(face.metrics, adjustments[glyph], size)
+    }
+    if (begins && !isNewline) position += spacing
     positions[index + 1] = position
   }
 }

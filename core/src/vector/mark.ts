@@ -102,6 +102,8 @@ export interface Words extends TextFont {
   colour: string
   /** room it takes, for those who set it in another font */
   width?: number
+  /** after each character */
+  spacing?: number
 }
 
 export interface TextFont {

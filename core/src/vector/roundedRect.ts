@@ -47,3 +47,16 @@ export function innerRadii(radii: Corners, [top, right, bottom, left]: Corners):
     Math.max(0, bottomLeft - Math.max(bottom, left)),
   ]
 }
+
+/**
+ * The radii of a rectangle grown by so much on all sides, or made smaller where that is negative; square corners stay so.
+ * @see CSS Backgrounds 4, shadow shape
+ */
+export function spreadRadii({ width, height }: Frame, radii: Corners, by: number): Corners {
+  return radii.map((radius) => {
+    if (by <= 0) return Math.max(0, radius + by)
+    const coverage = 2 * Math.min(radius / width, radius / height)
+    if (radius === 0 || radius > by || coverage > 1) return radius === 0 ? 0 : radius + by
+    return radius + by * (1 - (1 - radius / by) ** 3 * (1 - coverage ** 3))
+  }) as Corners
+}

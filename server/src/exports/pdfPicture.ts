@@ -178,12 +178,19 @@ function drawHatch(pdf: Pdf, outline: Outline, { colour, width, step }: Hatch) {
   pdf.stroke(colour).restore()
 }
 
-function drawWords(pdf: Pdf, { x, y, text, family, size, weight, italic = false, colour }: Words) {
+const PLAIN_LETTERS: PDFKit.Mixins.OpenTypeFeatures[] = ['kern']
+
+function drawWords(
+  pdf: Pdf,
+  { x, y, text, family, size, weight, italic = false, colour, spacing = 0 }: Words,
+) {
   pdf
     .font(fontName(family, weight, italic))
     .fontSize(size)
     .fillColor(colour)
-  pdf.text(text, x, y, { baseline: 'alphabetic', lineBreak: false })
+  // Letters set apart do not join.
+  const apart = spacing ? { characterSpacing: spacing, features: PLAIN_LETTERS } : {}
+  pdf.text(text, x, y, { baseline: 'alphabetic', lineBreak: false, ...apart })
 }
 
 /** A picture that travels along; PDF takes PNG and JPEG only. */

@@ -10,7 +10,7 @@ import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
-import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
+import { atBand, bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
@@ -49,7 +49,7 @@ export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Re
     firstWidth ?? bands.value.inOrder.find(({ id }) => id === bands.value.lead)?.drawnAt ?? 1440,
   )
   const band = computed(() => bandAt(bands.value.inOrder, width.value))
-  const at = computed((): AtBand => ({ bands: bands.value, band: band.value.id }))
+  const at = computed((): AtBand => atBand(project, band.value.id))
   const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
 
   /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */

@@ -10,6 +10,7 @@ import { writeContent } from '@nolvex/core/edit/contentChanges'
 import { refusesCopies } from '@nolvex/core/edit/sharedUses'
 import { towardsLead } from '@nolvex/core/grid/band'
 import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/blockLayers'
+import { atBand } from '@nolvex/core/resolve/resolvePage'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { contentWords } from '@nolvex/core/resolve/shownContent'
@@ -129,8 +130,9 @@ export function usePage(page: Ref<string>, beside?: Beside) {
     const [, nearer] = towardsLead(inOrder, at.value.band, lead)
     if (follows.isOne.value) return follows.row.value ? 'the other rows' : 'the original'
     const nameOfBand = (id: string) => inOrder.find((band) => band.id === id)?.name ?? ''
-    const { source } = blockValue(block, path, { bands: view.bands.value, band: nearer?.id ?? lead })
+    const { source } = blockValue(block, path, atBand(project, nearer?.id ?? lead))
     if (source.from === 'band') return nameOfBand(source.band)
+    if (source.from === 'part') return 'the style guide'
     return source.from === 'record' ? nameOfBand(lead) : 'what it is without a value'
   }
 

@@ -9,8 +9,9 @@ import { placeFields } from '../place'
 import { saysField, says } from '../saysField'
 import { hrefOf, isGone, targetField, targetSchema } from '../target'
 
-const INK = { hex: '#2b3532' }
-const edge = { width: px(1), line: 'solid' as const, colour: INK }
+const ACTION = { role: 'action' as const, hex: '#2b3532' }
+const ON_ACTION = { role: 'onAction' as const, hex: '#ffffff' }
+const edge = { width: px(1), line: 'solid' as const, colour: ACTION }
 
 export const button = defineKind({
   kind: 'button',
@@ -27,7 +28,7 @@ export const button = defineKind({
       padding: { top: px(12), right: px(20), bottom: px(12), left: px(20) },
     },
     place: { width: 'fit', height: 'fit', column: { span: 'all' } },
-    look: { textAlign: 'centre', fill: INK, colour: { hex: '#ffffff' } },
+    look: { textAlign: 'centre', fill: ACTION, colour: ON_ACTION },
   },
   variants: {
     primary: { label: 'primary', values: {} },
@@ -35,14 +36,14 @@ export const button = defineKind({
       label: 'secondary',
       values: {
         arrange: { padding: { top: px(11), right: px(19), bottom: px(11), left: px(19) } },
-        look: { fill: 'none', colour: INK, border: { top: edge, right: edge, bottom: edge, left: edge } },
+        look: { fill: 'none', colour: ACTION, border: { top: edge, right: edge, bottom: edge, left: edge } },
       },
     },
     quiet: {
       label: 'quiet',
       values: {
         arrange: { padding: { right: px(4), left: px(4) } },
-        look: { fill: 'none', colour: INK },
+        look: { fill: 'none', colour: ACTION },
       },
     },
   },

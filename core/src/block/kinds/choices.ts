@@ -110,7 +110,10 @@ function partsOf(key: string, { form = 'ticks', label = '', hint, options = [], 
       `choice ${index + 1}`,
       'label',
       { arrange: { type: 'row', gap: px(8), align: 'start' }, place: { width: 'fill', height: 'fit' } },
-      [tick, wordsPart('words', 'span', option, { place: { width: 'fill', height: 'fit' } })],
+      [
+        { ...tick, states: isOn ? ['chosen'] : [] },
+        wordsPart('words', 'span', option, { place: { width: 'fill', height: 'fit' } }),
+      ],
     )
   })
   return [

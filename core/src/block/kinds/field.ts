@@ -176,14 +176,22 @@ function partsOf(key: string, data: Data): Part[] {
     ...(hint
       ? [wordsPart('hint', 'p', hint, { look: { level: MESSAGE.hint, colour: FAINT } }, { id: `${id}-hint` })]
       : []),
-    controlPart('control', shownControl(data), CONTROL_LOOK[data.type === 'choice' ? 'select' : 'input'], {
-      id,
-      name: idIn(label.toLowerCase() || key, 'field'),
-      ...attributesOf(data),
-      'aria-describedby': told || undefined,
-      'aria-invalid': isWrong ? 'true' : undefined,
-      required: required ? '' : undefined,
-    }),
+    {
+      ...controlPart(
+        'control',
+        shownControl(data),
+        CONTROL_LOOK[data.type === 'choice' ? 'select' : 'input'],
+        {
+          id,
+          name: idIn(label.toLowerCase() || key, 'field'),
+          ...attributesOf(data),
+          'aria-describedby': told || undefined,
+          'aria-invalid': isWrong ? 'true' : undefined,
+          required: required ? '' : undefined,
+        },
+      ),
+      states: isWrong ? ['wrong'] : [],
+    },
     ...(message && isWrong
       ? [wordsPart('message', 'p', message, { look: { level: MESSAGE.hint } }, { id: `${id}-message` })]
       : []),

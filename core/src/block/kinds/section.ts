@@ -25,6 +25,14 @@ export const section = defineKind({
     place: { width: 'fill', height: 'fit' },
     look: {},
   },
+  variants: {
+    plain: { label: 'plain', values: {} },
+    tinted: { label: 'tinted', values: { look: { fill: { role: 'tint', hex: '#eceeea' } } } },
+    dark: {
+      label: 'dark',
+      values: { look: { colourSet: 'dark', fill: { role: 'ground', hex: '#2b3532' } } },
+    },
+  },
   anatomy: ({ section: of, site }) => ({
     content: OWN_CHILDREN,
     attributes: { id: of && site.sectionAnchor(of) },

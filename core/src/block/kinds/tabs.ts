@@ -53,17 +53,24 @@ export const tabs = defineKind({
   ],
 })
 
+const TINT = { role: 'tint' as const, hex: '#eceeea' }
+
 /** The tab one is on has a ground, which moves on when another is opened. */
 function tabPart(key: string, child: ChildFacts, isOpen: boolean): Part {
   const padding = { top: px(10), right: px(16), bottom: px(10), left: px(16) }
-  const look = isOpen ? { fill: { hex: '#eceeea' } } : {}
-  return wordsPart(
+  const part = wordsPart(
     `tab ${child.key}`,
     'button',
     child.name,
-    { ...FIT, arrange: { padding }, look, hidden: child.isHidden },
-    { type: 'button', id: idIn(key, `tab-${child.key}`), 'data-pane': idIn(key, `pane-${child.key}`) },
+    { ...FIT, arrange: { padding }, hidden: child.isHidden },
+    {
+      type: 'button',
+      id: idIn(key, `tab-${child.key}`),
+      'data-pane': idIn(key, `pane-${child.key}`),
+      'data-chosen': isOpen ? '' : undefined,
+    },
   )
+  return { ...part, states: isOpen ? ['chosen'] : [], inState: { chosen: { look: { fill: TINT } } } }
 }
 
 function panePart(key: string, child: ChildFacts, isOpen: boolean): Part {

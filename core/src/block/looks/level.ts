@@ -1,5 +1,7 @@
 import { idSchema } from '../../document/ids'
 import { cssString } from '../../text/cssWriter'
+import { TEXT_TRANSFORM } from '../../text/textCase'
+import { fluidCss, isFluid } from '../../units/fluidLength'
 import { cssLength, roundTo } from '../../units/length'
 import { defineLook } from '../look'
 import { PLAIN_TEXT, type TextStyle } from '../textStyle'
@@ -11,15 +13,18 @@ export const level = defineLook<string, TextStyle>({
   resolve: (written, tokens, role) => tokens.textStyle(written, role),
   resolveAbsent: (tokens, role) => tokens.textStyle(undefined, role),
   // No shorthand: where a band changes one of them, it would reset the others.
-  css: ({ family, weight, italic, size, lineHeight }) => [
+  css: ({ family, weight, italic, size, lineHeight, letterSpacing, case: shown = 'none' }) => [
     ['font-family', `${cssString(family)}, sans-serif`],
-    ['font-size', cssLength(size)],
+    ['font-size', isFluid(size) ? fluidCss(size) : cssLength(size)],
     ['font-weight', String(weight)],
     ['font-style', italic ? 'italic' : 'normal'],
     ['line-height', lineHeightCss(lineHeight)],
+    ['letter-spacing', letterSpacing ? cssLength(letterSpacing) : 'normal'],
+    ['text-transform', TEXT_TRANSFORM[shown]],
   ],
   on: ['text', 'icon', 'control'],
-  isInherited: true,
+  // The others are as the page has them unless a level says so.
+  isInherited: ['font-family', 'font-size', 'font-weight', 'font-style', 'line-height'],
   fields: [{ group: 'looks', label: 'type level', path: ['look', 'level'], control: { type: 'level' } }],
 })
 

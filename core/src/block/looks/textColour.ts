@@ -9,6 +9,7 @@ export const textColour = defineLook<Colour, string>({
   schema: colourSchema,
   initial: INK,
   resolve: (colour, tokens) => tokens.colour(colour) ?? INK,
+  resolveAbsent: (tokens) => tokens.role('text') ?? INK,
   css: (colour) => [['color', colour]],
   recoloured: (colour, shown) => shown(colour, 'words'),
   on: ['text', 'icon', 'control'],

@@ -24,7 +24,7 @@ export const heroOver: Pattern = {
           place: { width: 'fill', height: 'fill', anchor: { x: 'both', y: 'both' } },
         }),
         column('Words', [heading(1, title), lead(text), row('Actions', [button(action, to)])], {
-          look: { fill: { hex: '#ffffff' } },
+          look: { fill: { role: 'ground', hex: '#ffffff' } },
           arrange: { padding: { top: px(32), right: px(32), bottom: px(32), left: px(32) } },
           place: { width: px(520), anchor: { x: at, y: 'end' }, offset },
           narrow: {

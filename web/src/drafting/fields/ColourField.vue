@@ -4,7 +4,7 @@ import type { Json } from '@nolvex/core/document/types'
 import SelectField from '../../forms/SelectField.vue'
 import { useColours } from './useColours'
 
-/** A colour of the style guide, one typed as #rrggbb, or none. */
+/** A colour of the style guide, one that is typed, or none. */
 const props = defineProps<{
   label: string
   value: Json | undefined

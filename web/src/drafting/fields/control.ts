@@ -22,6 +22,7 @@ import RequirementControl from './RequirementControl.vue'
 import RichTextControl from './RichTextControl.vue'
 import RowFieldControl from './RowFieldControl.vue'
 import RowFieldsControl from './RowFieldsControl.vue'
+import ShadowControl from './ShadowControl.vue'
 import StrokeControl from './StrokeControl.vue'
 import TargetControl from './TargetControl.vue'
 import TickControl from './TickControl.vue'
@@ -52,6 +53,7 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   tracks: { component: TracksControl },
   edge: { component: EdgeControl },
   stroke: { component: StrokeControl, isWide: true },
+  shadow: { component: ShadowControl },
   picture: { component: PictureControl, isWide: true },
   target: { component: TargetControl, isWide: true },
   lines: { component: LinesControl, isWide: true },

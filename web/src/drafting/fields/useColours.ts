@@ -1,10 +1,12 @@
 import { computed } from 'vue'
-import { hexSchema } from '@nolvex/core/colour/hex'
+import { readColour } from '@nolvex/core/colour/readColour'
+import type { Role } from '@nolvex/core/colour/roles'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { Json } from '@nolvex/core/document/types'
+import { tokenOfRole } from '@nolvex/core/style/token'
 import { useProject } from '../../session/projectStore'
 
-/** Colours as they are chosen: the style guide's by name, or any as #rrggbb. */
+/** Colours as they are chosen: the style guide's by name, or any as CSS writes them. */
 export function useColours() {
   const project = useProject()
   const named = computed(() => {
@@ -16,15 +18,17 @@ export function useColours() {
   function choiceOf(value: Json | undefined): string | undefined {
     if (value === 'none') return 'none'
     if (typeof value !== 'object' || value === null || Array.isArray(value)) return undefined
-    return 'token' in value ? `token:${String(value.token)}` : String(value.hex)
+    if ('token' in value) return `token:${String(value.token)}`
+    const ofRole = 'role' in value ? tokenOfRole(project.style.records.tokens, value.role as Role) : undefined
+    return ofRole ? `token:${ofRole.id}` : String(value.hex)
   }
 
-  /** The colour a choice, or a typed #rrggbb, stands for; nothing where it is neither. */
+  /** The colour a choice, or a typed colour, stands for; nothing where it is neither. */
   function colourOf(choice: string): Json | undefined {
     if (choice === 'none') return 'none'
     if (choice.startsWith('token:')) return { token: choice.slice(6) }
-    const hex = choice.startsWith('#') ? choice.toLowerCase() : `#${choice.toLowerCase()}`
-    return hexSchema.safeParse(hex).success ? { hex } : undefined
+    const read = readColour(choice)
+    return 'hex' in read ? { hex: read.hex } : undefined
   }
 
   return { named, choiceOf, colourOf }
