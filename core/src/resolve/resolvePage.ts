@@ -66,6 +66,8 @@ export interface ResolveOptions {
   withHidden: boolean
   /** the set of colours pages are shown in */
   set?: ColourSet
+  /** colours are given by the marks of their tokens */
+  namesColours?: boolean
   /** blocks are shown in it, as far as the style guide says how they look there */
   state?: PartState
 }
@@ -98,6 +100,7 @@ export class PageResolver {
     const { bands, settings, pages, sections, menus, menuEntries } = site.records
     const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id]
     if (this.known && sameElements(this.known.context, context)) return this.known
+    const { namesColours } = this.options
     const at = atBand({ site, style }, band)
     const root = rootFontSize({ ...usualEnvironment, rootSize: settings.site.rootSize ?? 100 })
     const maker = new InstanceMaker({
@@ -105,8 +108,8 @@ export class PageResolver {
       parts: at.parts,
       grid: gridOfPage(site.records, drawing.id, band),
       tokens: {
-        light: new StyleTokens(style, at, { root, set: 'light' }),
-        dark: new StyleTokens(style, at, { root, set: 'dark' }),
+        light: new StyleTokens(style, at, { root, namesColours, set: 'light' }),
+        dark: new StyleTokens(style, at, { root, namesColours, set: 'dark' }),
       },
       site: siteFactsAt(site.records, drawing.id),
       withHidden: this.options.withHidden,

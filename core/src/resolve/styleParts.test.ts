@@ -95,7 +95,14 @@ test('pieces of a kind are dressed by their name, however many there are, and in
   ])
   const field = block('field', 'field', { data: { label: 'Name' } })
   const wrong = block('wrong', 'field', { data: { label: 'Name', message: 'Write it.', isWrong: true } })
-  const table = block('table', 'table', { data: { cells: [['a', 'b'], ['1', '2']] } })
+  const table = block('table', 'table', {
+    data: {
+      cells: [
+        ['a', 'b'],
+        ['1', '2'],
+      ],
+    },
+  })
   const all = [field, wrong, table]
   expect(nodeOf(all, style, `${field.id}/control`).look.fill).toBe('#eeeeee')
   expect(nodeOf(all, style, `${wrong.id}/control`).look.fill).toBe('#ffdddd')

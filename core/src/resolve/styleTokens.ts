@@ -6,7 +6,7 @@ import { PLAIN_TEXT, type TextStyle } from '../block/textStyle'
 import type { Role } from '../colour/roles'
 import { isShippedFamily, PAGE_FAMILY } from '../text/fontCatalogue'
 import type { Level, StyleDocument } from '../style/style'
-import { tokenColour, tokenOfRole, type ColourSet } from '../style/token'
+import { tokenColour, tokenMark, tokenOfRole, type ColourSet } from '../style/token'
 import { fluidLength } from '../units/fluidLength'
 import { px, type WrittenLength } from '../units/length'
 import { foldLeaf, recordLayers, type AtBand } from './cascade'
@@ -18,6 +18,8 @@ export interface GuideReading {
   /** px of a rem at the usual text size */
   root: number
   set?: ColourSet
+  /** colours are given by the mark of the token that is named, not as what it comes to */
+  namesColours?: boolean
 }
 
 const USUAL: GuideReading = { root: 16 }
@@ -47,15 +49,20 @@ export class StyleTokens implements Tokens {
     if (colour === 'none') return undefined
     if ('role' in colour) return this.role(colour.role) ?? colour.hex
     if ('hex' in colour) return colour.hex
-    return tokenColour(this.style.records.tokens, colour.token, this.reading.set)
+    return this.named(colour.token)
   }
 
   role(role: Role): string | undefined {
     if (!this.roles.has(role)) {
       const token = tokenOfRole(this.style.records.tokens, role)
-      this.roles.set(role, token && this.colour({ token: token.id }))
+      this.roles.set(role, token && this.named(token.id))
     }
     return this.roles.get(role)
+  }
+
+  private named(id: string): string | undefined {
+    const hex = tokenColour(this.style.records.tokens, id, this.reading.set)
+    return hex !== undefined && this.reading.namesColours ? tokenMark(id, this.reading.set) : hex
   }
 
   shadows(token: string): Shadow[] {

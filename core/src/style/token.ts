@@ -104,3 +104,13 @@ export function tokenOfRole(
     if (token.type === 'colour' && token.role === role && (!found || token.order < found.order)) found = token
   return found
 }
+
+/** What stands for a token's colour in a set where colours are told by their names: `@id`, in the dark set `@id~`. */
+export const tokenMark = (id: string, set: ColourSet = 'light'): string =>
+  `@${id}${set === 'dark' ? '~' : ''}`
+
+/** The token and the set a mark stands for; nothing for a colour that names none. */
+export function markedToken(mark: string): { id: string; set: ColourSet } | undefined {
+  if (!mark.startsWith('@')) return undefined
+  return mark.endsWith('~') ? { id: mark.slice(1, -1), set: 'dark' } : { id: mark.slice(1), set: 'light' }
+}

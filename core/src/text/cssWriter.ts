@@ -103,6 +103,12 @@ export function cssAtWidth(side: '<' | '>=', px: number, rules: Css[]): Css {
   return sealed(inside && `@media (width ${side} ${Number(px)}px) {\n${inside}}`)
 }
 
+/** Rules for visitors who prefer dark colours. */
+export function cssInDark(rules: Css[]): Css {
+  const inside = writtenCss(cssSheet(rules))
+  return sealed(inside && `@media (prefers-color-scheme: dark) {\n${inside}}`)
+}
+
 /** Rules one below another. */
 export function cssSheet(rules: Css[]): Css {
   const filled = rules.map(writtenCss).filter(Boolean)

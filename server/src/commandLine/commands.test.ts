@@ -46,6 +46,16 @@ test('pages and bands are named, and pictures come in a finish', async () => {
   expect(await readFile(at('pictures/home-390.svg'), 'utf8')).toContain('Architects Daughter')
 })
 
+test('tokens of the style guide come as design tokens, as CSS and as a palette', async () => {
+  for (const as of ['dtcg', 'css', 'gpl'])
+    expect(await run('tokens', at('drawn.nolvex.zip'), '--as', as, '-o', at(`tokens.${as}`))).toBe(0)
+  const read = (as: string) => readFile(at(`tokens.${as}`), 'utf8')
+  const { colour } = JSON.parse(await read('dtcg')) as { colour: Record<string, { $value: { hex: string } }> }
+  expect(colour.accent.$value.hex).toBe('#1f5b4c')
+  expect(await read('css')).toContain('--colour-accent: #1f5b4c;')
+  expect(await read('gpl')).toContain(' 31  91  76\tAccent')
+})
+
 test('a pack is one PDF', async () => {
   const words = ['export', at('drawn.nolvex.zip'), '--as', 'pdf', '--pages', 'contact', '-o', at('pack')]
   expect(await run(...words)).toBe(0)
@@ -71,6 +81,8 @@ test.each([
   [['dance'], 'no command “dance”'],
   [['new', '--loud'], '--loud'],
   [['sitemap'], 'needs a project file'],
+  [['tokens'], 'needs a project file'],
+  [['tokens', 'x.zip', '--as', 'swatches'], 'not “swatches”'],
 ])('%s is told on standard error, with status 2', async (words, says) => {
   expect(await run(...words)).toBe(2)
   expect(told.join('\n')).toContain(says)
@@ -90,6 +102,6 @@ test('a page or a band nobody knows is named, and so is a file that is no projec
 
 test('help says what there is', async () => {
   expect(await run('--help')).toBe(0)
-  for (const command of ['new', 'draft', 'export', 'review', 'sitemap'])
+  for (const command of ['new', 'draft', 'export', 'review', 'sitemap', 'tokens'])
     expect(said.join()).toContain(`  ${command} `)
 })

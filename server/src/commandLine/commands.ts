@@ -6,9 +6,17 @@ import { Misuse } from './misuse'
 import { newProject } from './newProject'
 import { reviewProject } from './reviewProject'
 import { sitemapOfProject } from './sitemapOfProject'
+import { tokensOfProject } from './tokensOfProject'
 
 /** The commands there are. A new one is one file and one line here. */
-export const commands: Command[] = [newProject, draftProject, exportProject, reviewProject, sitemapOfProject]
+export const commands: Command[] = [
+  newProject,
+  draftProject,
+  exportProject,
+  reviewProject,
+  sitemapOfProject,
+  tokensOfProject,
+]
 
 const HELP = `npm run -s nolvex -- COMMAND …, on a project file, without server or database
 

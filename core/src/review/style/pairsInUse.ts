@@ -1,0 +1,64 @@
+import type { BlockNode, PageNode } from '../../resolve/node'
+import { rootFontSize, toPx, usualEnvironment } from '../../units/environment'
+import { fluidPx, isFluid } from '../../units/fluidLength'
+import { composited } from '../../colour/spaces'
+
+/** A colour of words on a colour of a ground, as pages use them, and where. */
+export interface PairInUse {
+  /** names or hex of colours, whichever the page was resolved to */
+  words: string
+  ground: string
+  /** large text needs less contrast (WCAG 2.2, 1.4.3) */
+  isLarge: boolean
+  places: { page: string; key: string }[]
+}
+
+/** px from which text is large, and from which bold text is. @see WCAG 2.2, large scale: 18 pt, or 14 pt bold */
+const LARGE = { px: 24, bold: 56 / 3 }
+
+/** Pages of a site as they are resolved, with the width each is drawn at. */
+export interface ShownPage {
+  id: string
+  page: PageNode
+  width: number
+}
+
+/** All colours of words with what they stand on. Words on a picture have no ground of one colour and are left out. */
+export function pairsInUse(pages: ShownPage[]): PairInUse[] {
+  const pairs = new Map<string, PairInUse>()
+  for (const { id, page, width } of pages) {
+    const visit = (node: BlockNode, behind: string) => {
+      if (node.hidden) return
+      const { fill } = node.look
+      const ground = fill === undefined ? behind : seenOver(fill, behind)
+      if (hasWords(node)) {
+        const isLarge = isLargeText(node, page.rootSize, width)
+        const name = `${node.look.colour} ${ground} ${isLarge}`
+        let pair = pairs.get(name)
+        if (!pair) pairs.set(name, (pair = { words: node.look.colour, ground, isLarge, places: [] }))
+        pair.places.push({ page: id, key: node.key })
+      }
+      for (const child of node.children) visit(child, ground)
+    }
+    for (const node of page.children) visit(node, page.ground)
+  }
+  return [...pairs.values()].sort((a, b) => b.places.length - a.places.length)
+}
+
+/** A name stays as it is; a colour that lets something through is mixed with what is behind it. */
+const seenOver = (fill: string, behind: string): string =>
+  fill.startsWith('#') && behind.startsWith('#') ? composited(fill, behind) : fill
+
+function hasWords({ content }: BlockNode): boolean {
+  if (content.type === 'text') return content.runs.some(({ text }) => text.trim())
+  return content.type === 'control' && content.shows !== ''
+}
+
+function isLargeText({ look }: BlockNode, rootSize: number, viewportWidth: number): boolean {
+  const environment = { ...usualEnvironment, rootSize, viewportWidth }
+  const { size, weight } = look.level
+  const root = rootFontSize(environment)
+  const font = { size: root, xHeight: root / 2, zeroAdvance: root / 2 }
+  const px = isFluid(size) ? fluidPx(size, root, viewportWidth) : toPx(size, environment, font)
+  return px >= LARGE.px || (weight >= 700 && px >= LARGE.bold)
+}
