@@ -10,6 +10,7 @@ export const router = createRouter({
       children: [
         { path: '', name: 'ledger', component: () => import('./ledger/LedgerView.vue') },
         { path: 'map/:view?', name: 'map', component: () => import('./map/MapStage.vue') },
+        { path: 'style/:view?', name: 'style', component: () => import('./style/StyleStage.vue') },
         { path: 'grid/:view?', name: 'grid', component: () => import('./grid/GridStage.vue') },
         {
           path: 'wireframe/:page?',
@@ -24,7 +25,7 @@ export const router = createRouter({
         { path: 'review', name: 'review', component: () => import('./review/ReviewView.vue') },
         { path: 'handoff', name: 'handoff', component: () => import('./handoff/HandoffView.vue') },
         {
-          path: ':stage(style|mockup)',
+          path: ':stage(mockup)',
           name: 'stage',
           component: () => import('./stages/ComingStage.vue'),
         },

@@ -8,8 +8,9 @@ import { gridProperties } from '../grid/gridProperties'
 import type { Band, SiteRecords } from '../site/site'
 import type { FontLibrary } from '../text/fontLibrary'
 import { PAPERS, type PaperName } from './paper'
-import { rectMark, type Mark, type Picture } from '../vector/mark'
-import { sheetPicture, wordsMark } from './sheet'
+import type { Picture } from '../vector/mark'
+import { sheetPicture } from './sheet'
+import { HAIRLINE, Pen, PINE, SOFT, type Ink, type Room } from './sheetPen'
 
 export interface GridSheetOptions {
   paper: PaperName
@@ -21,10 +22,6 @@ export interface GridSheetOptions {
 }
 
 const MARGIN = 32
-const INK = '#17211e'
-const SOFT = '#56625d'
-const PINE = '#1f5b4c'
-const HAIRLINE = '#d9d5c8'
 const COLUMN = '#d7e3de'
 
 /**
@@ -55,34 +52,6 @@ function agreementWords({ agreed }: GridSheetOptions): string {
   if (!agreed) return 'Not agreed yet.'
   const since = agreed.changedSince ? ' It has changed since.' : ''
   return `Agreed by ${agreed.by.join(', ')} on ${agreed.at.slice(0, 10)} (unverified).${since}`
-}
-
-interface Room {
-  x: number
-  y: number
-  width: number
-  height: number
-}
-
-interface Ink {
-  size: number
-  weight?: 400 | 700
-  colour?: string
-}
-
-class Pen {
-  readonly marks: Mark[] = []
-
-  constructor(private library: FontLibrary) {}
-
-  text(x: number, y: number, text: string, { size, weight = 400, colour = INK }: Ink, room?: number) {
-    this.marks.push(wordsMark(this.library, { x, y, text, size, weight, colour }, room))
-  }
-
-  box({ x, y, width, height }: Room, { fill, stroke }: { fill?: string; stroke?: string }) {
-    const line = stroke === undefined ? undefined : { colour: stroke, width: 0.6 }
-    this.marks.push(rectMark({ x, y, width, height }, { fill, stroke: line }))
-  }
 }
 
 /** Bands below one another: at the left drawn to scale, at the right their figures. */

@@ -8,7 +8,9 @@ import { proposals } from './proposals'
 import { quickStart, USUAL_START, type Start } from './quickStart'
 import { roleColours } from './roleColours'
 import { gapsAround, readGapRow } from './spaceSteps'
-import { tokenColour, tokenSchema, type Token } from './token'
+import { plainStyle } from './plainStyle'
+import { takeStart } from './takeStart'
+import { tokenColour, tokenOfRole, tokenSchema, type Token } from './token'
 import { lineHeightFor, readSizeRow, scaleSizes, sizesByRole } from './typeScale'
 
 const hexes = fc.nat(0xffffff).map((value) => `#${value.toString(16).padStart(6, '0')}`)
@@ -137,5 +139,32 @@ describe('gaps', () => {
     expect(readGapRow('4 wide')).toHaveProperty('error')
     const many = readGapRow('1 2 3 4 6 8 10 12 14 16 20 24 32')
     expect(new Set('gaps' in many ? many.gaps.map(({ name }) => name) : []).size).toBe(13)
+  })
+})
+
+describe('taking a computed guide', () => {
+  const taken = takeStart(plainStyle, { ...USUAL_START, main: '#8a2d3b' }, ['colour'])
+  const action = (tokens: Record<string, Token>) => tokenOfRole(tokens, 'action')?.id
+
+  test('only its colours leaves type and parts as they are, and colours from before follow their roles', () => {
+    expect(taken.records.levels).toBe(plainStyle.records.levels)
+    expect(taken.records.parts).toBe(plainStyle.records.parts)
+    expect(tokenColour(taken.records.tokens, 'colouraccent0000')).toBe('#8a2d3b')
+  })
+
+  test('a colour that was changed by hand stays, but gives up its role', () => {
+    const id = 'colouraccent0000'
+    const own = { ...plainStyle.records.tokens[id], value: '#123456', role: 'action' } as Token
+    const style = { ...plainStyle, records: { ...plainStyle.records, tokens: { [id]: own } } }
+    const after = takeStart(style, USUAL_START, ['colour', 'parts']).records
+    expect(after.tokens[id]).toMatchObject({ value: '#123456' })
+    expect(action(after.tokens)).toBe('roleaction000000')
+  })
+
+  test('only its parts brings along the tokens they name', () => {
+    const { tokens, parts } = takeStart(plainStyle, USUAL_START, ['parts']).records
+    const named = [...JSON.stringify(parts).matchAll(/"token":"([^"]+)"/g)].map(([, id]) => id)
+    expect(named.length).toBeGreaterThan(20)
+    expect(named.filter((id) => !(id in tokens))).toEqual([])
   })
 })

@@ -43,6 +43,13 @@ const gridExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
+const guideExportSchema = z.strictObject({
+  format: z.literal('guide'),
+  file: z.enum(['pdf', 'svg', 'png']),
+  paper: z.enum(Object.keys(PAPERS) as [PaperName, ...PaperName[]]),
+  date: z.iso.date(),
+})
+
 const packExportSchema = z.strictObject({
   format: z.literal('pack'),
   file: z.enum(['html', 'svg', 'png', 'pdf']),
@@ -57,16 +64,18 @@ const packExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
-/** What may be asked of an export: a page, several pages, the map on sheets of paper, or the grid on one. */
+/** What may be asked of an export: a page, several pages, the map or the style guide on sheets of paper, or the grid on one. */
 export const exportSchema = z.discriminatedUnion('format', [
   pageExportSchema,
   mapExportSchema,
   gridExportSchema,
+  guideExportSchema,
   packExportSchema,
 ])
 
 export type PageExport = z.infer<typeof pageExportSchema>
 export type GridExport = z.infer<typeof gridExportSchema>
+export type GuideExport = z.infer<typeof guideExportSchema>
 export type MapExport = z.infer<typeof mapExportSchema>
 export type PackExport = z.infer<typeof packExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>

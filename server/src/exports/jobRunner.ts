@@ -20,6 +20,9 @@ import type { GridInput } from './renderGrid'
 import { progressIn } from './progress'
 import { assetsInto, documentsInto } from './sourceFiles'
 
+/** The stage whose gate a sheet tells of. */
+const STAGE_OF = { map: undefined, grid: 'grid', guide: 'style' } as const
+
 /** Exports that run at a time. */
 const AT_A_TIME = 2
 const LIMITS = { seconds: 60, megabytes: 1200 }
@@ -163,9 +166,10 @@ export class JobRunner {
     const project = await findProject(projectId)
     const { documents } = await this.states.at(projectId, project.revision)
     const { site, style } = documents
-    if (input.format === 'map' || input.format === 'grid') {
-      await documentsInto(folder, { site })
-      const agreed = input.format === 'grid' ? await this.gridAgreement(projectId, documents) : undefined
+    if (input.format === 'map' || input.format === 'grid' || input.format === 'guide') {
+      await documentsInto(folder, { site, style })
+      const stage = STAGE_OF[input.format]
+      const agreed = stage ? await this.agreement(projectId, stage, documents) : undefined
       return { wanted: input, title: project.name, pictures: [], agreed }
     }
     if (input.format === 'pack') return packInto(folder, project, documents, input)
@@ -189,16 +193,16 @@ export class JobRunner {
     }
   }
 
-  /** Who agreed the grid last, and whether it differs now. */
-  private async gridAgreement(projectId: string, now: Documents): Promise<GridInput['agreed']> {
+  /** Who agreed a stage last, and whether it differs now. */
+  private async agreement(projectId: string, stage: string, now: Documents): Promise<GridInput['agreed']> {
     const gate = await VersionRow.findOne({
-      where: { projectId, stage: 'grid' },
+      where: { projectId, stage },
       order: [['createdAt', 'DESC']],
     })
     const [first] = gate?.approvals ?? []
     if (!gate || !first) return undefined
     const { documents } = await this.states.at(projectId, gate.revision)
-    const changedSince = describeChanges(documents, now).some(({ stage }) => stage === 'grid')
+    const changedSince = describeChanges(documents, now).some((change) => change.stage === stage)
     return { by: gate.approvals.map(({ name }) => name), at: first.at, changedSince }
   }
 }

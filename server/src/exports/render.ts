@@ -19,7 +19,7 @@ export interface RenderInput {
   title: string
   /** pictures of a page */
   pictures: AssetFile[]
-  /** who agreed the grid */
+  /** who agreed the grid, or approved the style guide */
   agreed?: GridInput['agreed']
 }
 
@@ -37,12 +37,14 @@ async function rendered(
   { wanted, title, pictures, agreed }: RenderInput,
 ): Promise<Uint8Array> {
   const documents = await unpackDocuments(await readFile(join(folder, 'documents')))
-  const { site } = documents as unknown as Pick<PageSources, 'site'>
+  const { site, style } = documents as unknown as Pick<PageSources, 'site' | 'style'>
   switch (wanted.format) {
     case 'map':
       return (await import('./renderMap')).renderMap({ ...wanted, title, site })
     case 'grid':
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
+    case 'guide':
+      return (await import('./renderGuide')).renderGuide({ ...wanted, title, site, style, approved: agreed })
     case 'pack': {
       const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
       return (await import('./renderPack')).renderPack(

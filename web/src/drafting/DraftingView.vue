@@ -37,6 +37,7 @@ import NameDialog from './shared/NameDialog.vue'
 import SharedDialog from './shared/SharedDialog.vue'
 import { useSharedCommands } from './shared/useSharedCommands'
 import { useBlockCommands } from './useBlockCommands'
+import { lengthReading } from './fields/lengthReading'
 import { draftingPage, usePage } from './usePage'
 import { useSeriesFill } from './useSeriesFill'
 import WidthRail from './WidthRail.vue'
@@ -73,6 +74,7 @@ watch(current, (page, before) => {
 
 const page = usePage(pageId)
 provide(draftingPage, page)
+provide(lengthReading, page.typedLength)
 /** What is selected, for those who hear it. */
 const spoken = computed(() => describeSelection(page.drawn.value, page.selected.value))
 /** Others who have the project open see what is selected here. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, inject } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
 import { controls } from './fields/control'
 import type { FieldState } from './fields/useFields'
-import { useDraftingPage } from './useDraftingPage'
+import { draftingPage } from './usePage'
 
 /** One field of the particulars, with a not-equal sign where this band has a value of its own. */
 const props = defineProps<{
@@ -17,13 +17,14 @@ const emit = defineEmits<{
   trouble: [says: string]
   pictures: [files: File[]]
 }>()
-const page = useDraftingPage()
+/** nothing where the particulars are those of a part of the style guide */
+const page = inject(draftingPage, undefined)
 const control = computed(() => controls[props.state.field.control.type])
 
 /** What would show again: the value of the band it then comes from, or of the kind. */
 const source = computed(() => {
   const { block, field } = props.state
-  if (props.from) return props.from
+  if (props.from || !page) return props.from
   return block ? page.sourceBeneath(block, field.path) : 'the band nearer the lead'
 })
 </script>

@@ -11,7 +11,7 @@ import { pathFromTitle } from '@nolvex/core/site/address'
 import type { GridQuestion } from '@nolvex/core/site/gridPlan'
 import { computedAsync } from '@vueuse/core'
 import TroubleNote from '../forms/TroubleNote.vue'
-import ApproveForm from '../versions/ApproveForm.vue'
+import StageAgreement from '../versions/StageAgreement.vue'
 import RecordList from '../forms/RecordList.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
@@ -69,10 +69,6 @@ const set = (question: GridQuestion, field: 'text' | 'answer' | 'by', value: Jso
 
 const takeBack = ({ id }: GridQuestion) =>
   project.changeSite('Take a question back', [{ type: 'remove', collection: 'gridQuestions', id }])
-
-const agree = (by: string[]) => versions.keep({ name: 'Grid agreed', gate: { stage: 'grid', by } })
-const day = (at: string) =>
-  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 </script>
 
 <template>
@@ -129,32 +125,11 @@ const day = (at: string) =>
     </section>
   </div>
   <aside class="side-panel agreement">
-    <h3>Agreed</h3>
-    <template v-if="gate">
-      <p>
-        By <b>{{ gate.version.approvals.map(({ name }) => name).join(', ') }}</b> (unverified) on
-        {{ day(gate.version.createdAt) }}.
+    <StageAgreement stage="grid" words="agreed" name="Grid agreed">
+      <p v-if="open" class="since">
+        {{ open === 1 ? '1 question is' : `${open} questions are` }} not answered yet.
       </p>
-      <template v-if="gate.since.length">
-        <p class="since">Since then:</p>
-        <ul>
-          <li v-for="(one, index) in gate.since.slice(0, 20)" :key="index">{{ one.says }}</li>
-          <li v-if="gate.since.length > 20">and {{ gate.since.length - 20 }} more</li>
-        </ul>
-      </template>
-      <p v-else class="well">Nothing changed since.</p>
-    </template>
-    <p v-else class="soft">Not agreed yet. Agreeing keeps a version of the project as it is now.</p>
-    <p v-if="open" class="since">
-      {{ open === 1 ? '1 question is' : `${open} questions are` }} not answered yet.
-    </p>
-    <ApproveForm
-      label="Agreed by"
-      :words="gate ? 'Agree it again' : 'Mark as agreed'"
-      main
-      :approve="agree"
-    />
-    <TroubleNote :says="versions.trouble" />
+    </StageAgreement>
     <h3>Take the sheet away</h3>
     <ChoiceField label="Paper" :value="paper" :choices="paperChoices" @change="paper = $event ?? 'A4'" />
     <div class="files">
@@ -203,14 +178,7 @@ pre {
   flex-wrap: wrap;
   gap: 6px;
 }
-ul {
-  margin: 0;
-  padding-left: 16px;
-}
 .since {
   color: var(--ochre-text);
-}
-.well {
-  color: var(--pine);
 }
 </style>

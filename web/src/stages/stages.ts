@@ -3,7 +3,7 @@ export interface Stage {
   name: string
   label: string
   /** route it opens */
-  route: 'map' | 'grid' | 'wireframe' | 'review' | 'walkthrough' | 'handoff' | 'stage'
+  route: 'map' | 'grid' | 'wireframe' | 'style' | 'review' | 'walkthrough' | 'handoff' | 'stage'
   promise?: { now: string; will: string[] }
 }
 
@@ -11,19 +11,7 @@ export const stages: Stage[] = [
   { name: 'map', label: 'Map', route: 'map' },
   { name: 'grid', label: 'Grid', route: 'grid' },
   { name: 'wireframe', label: 'Wireframe', route: 'wireframe' },
-  {
-    name: 'style',
-    label: 'Style',
-    route: 'stage',
-    promise: {
-      now: 'Every project begins with a plain style: one family, ten type levels, five colours.',
-      will: [
-        'Define colours, type levels and the spacing scale as tokens',
-        'Keep shared blocks and their states',
-        'Check contrast and near-duplicates',
-      ],
-    },
-  },
+  { name: 'style', label: 'Style', route: 'style' },
   {
     name: 'mockup',
     label: 'Mockup',

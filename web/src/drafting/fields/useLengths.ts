@@ -1,11 +1,12 @@
 import type { Json } from '@nolvex/core/document/types'
 import { cssLength, type WrittenLength } from '@nolvex/core/units/length'
+import { readLength } from '@nolvex/core/units/typedLength'
+import { inject } from 'vue'
 import { useProject } from '../../session/projectStore'
-import { useDraftingPage } from '../useDraftingPage'
+import { lengthReading } from './lengthReading'
 
 /** Lengths as they are read and typed in the particulars. */
 export function useLengths() {
-  const page = useDraftingPage()
   const project = useProject()
 
   /** A length in words: px without their unit, a token by its name. */
@@ -18,5 +19,5 @@ export function useLengths() {
     return 'unit' in value ? cssLength(value as unknown as WrittenLength).replace(/px$/, '') : ''
   }
 
-  return { lengthWords, readLength: page.typedLength }
+  return { lengthWords, readLength: inject(lengthReading, (text: string) => readLength(text)) }
 }
