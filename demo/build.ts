@@ -6,13 +6,13 @@ import type { Documents } from '@nolvex/core/document/types'
 import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/formats/projectFile'
 import type { Page, Section, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
-import { plainStyle } from '@nolvex/core/style/plainStyle'
 import { draftedPages } from './draftedPages'
 import { homeBlocks, pictureIds } from './homeDrawing'
 import { gridPlan } from './skerrinGrid'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
 import { sharedParts } from './sharedParts'
+import { inGuide, skerrinGuide } from './skerrinGuide'
 import { collections } from './skerrinRows'
 import { skerrinPages, type DemoPage } from './skerrinPages'
 import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
@@ -89,9 +89,9 @@ const documents = {
   },
   ...Object.fromEntries(collections.map((collection) => [collection.id, collection])),
   style: {
-    ...plainStyle,
+    ...skerrinGuide,
     records: {
-      ...plainStyle.records,
+      ...skerrinGuide.records,
       shared: Object.fromEntries(common.map(({ shared }) => [shared.id, shared])),
     },
   },
@@ -140,7 +140,7 @@ const assets = await Promise.all(
     return { id, name, type: 'image/png', bytes: new Uint8Array(bytes) }
   }),
 )
-const file = writeProjectFile({ name: 'Skerrin Ferries', documents, assets })
+const file = writeProjectFile({ name: 'Skerrin Ferries', documents: inGuide(documents), assets })
 readProject(await unzip(Buffer.from(file)))
 writeFileSync(new URL('./skerrin-ferries.nolvex.zip', import.meta.url), file)
 console.log(`${Object.keys(pages).length} pages, ${(file.length / 1024).toFixed(0)} KB`)

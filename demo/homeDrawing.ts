@@ -1,6 +1,7 @@
 import type { Block } from '@nolvex/core/block/block'
 import { usualBands } from '@nolvex/core/site/usualSite'
 import { plainLevel } from '@nolvex/core/block/textStyle'
+import { guideId } from '@nolvex/core/style/guideIds'
 import { px } from '@nolvex/core/units/length'
 import { requirementId } from './skerrinPlan'
 import { sailingField, SAILINGS, type SailingField } from './skerrinRows'
@@ -9,8 +10,8 @@ import { FOOTER, HEADER } from './sharedParts'
 type Draft = Omit<Block, 'id' | 'order' | 'parent'> & { children?: Draft[] }
 
 const { narrow, medium } = usualBands
-const paper = { hex: '#ffffff' }
-const rule = { width: px(1), line: 'solid' as const, colour: { hex: '#b9beb9' } }
+const paper = { role: 'raised' as const, hex: '#ffffff' }
+const rule = { width: px(1), line: 'solid' as const, colour: { role: 'line' as const, hex: '#b9beb9' } }
 const frame = { top: rule, right: rule, bottom: rule, left: rule }
 const inset = (value: number) => ({ top: px(value), right: px(value), bottom: px(value), left: px(value) })
 
@@ -119,7 +120,7 @@ const sailing: Draft = {
 const sailings: Draft = {
   kind: 'section',
   name: 'Today’s sailings',
-  look: { fill: { hex: '#eef1ef' } },
+  look: { fill: { role: 'tint', hex: '#eef1ef' } },
   arrange: { align: 'stretch' },
   children: [
     text('Sailings heading', 'Today’s sailings', { tag: 'h2' }),
@@ -146,7 +147,7 @@ const isle = (name: string, asset: string, alt: string, says: string): Draft => 
   at: { [medium]: { place: { column: { span: 1 } } } },
   children: [
     picture(`${name} picture`, asset, alt),
-    text(`${name} name`, name, { tag: 'h3' }),
+    text(`${name} name`, name, { tag: 'h3', look: { colour: { token: guideId('isle', name) } } }),
     text(`${name} in a sentence`, says),
   ],
 })
@@ -208,7 +209,9 @@ const notices: Draft = {
         {
           kind: 'line',
           name: 'Between notices',
-          look: { stroke: { width: px(1), colour: { hex: '#8b938f' }, dashes: { dash: 6, gap: 4 } } },
+          look: {
+            stroke: { width: px(1), colour: { role: 'edge', hex: '#8b938f' }, dashes: { dash: 6, gap: 4 } },
+          },
         },
         {
           kind: 'text',

@@ -11,6 +11,7 @@ import { exportedSite } from './journeys/exportedSite'
 import { fieldsAndKeys } from './journeys/fieldsAndKeys'
 import { foundGrid } from './journeys/foundGrid'
 import { gridAgreed } from './journeys/gridAgreed'
+import { styleGuide } from './journeys/styleGuide'
 import { gridBands } from './journeys/gridBands'
 import { gridsInChromium } from './journeys/gridsInChromium'
 import { guidesAndFrames } from './journeys/guidesAndFrames'
@@ -57,6 +58,7 @@ const journeys: Journey[] = [
   largeMap,
   gridBands,
   gridAgreed,
+  styleGuide,
   guidesAndFrames,
   exportedFits,
   exportedSite,

@@ -72,13 +72,21 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['grid-sizing', `${DEMO}/grid/sizing`, '.windows section svg'],
   ['grid-found', `${DEMO}/grid/found`, '.invitation'],
   ['grid-agreement', `${DEMO}/grid/agreement`, '.sheet-picture'],
-  ['coming', `${DEMO}/style`, '.sheet'],
+  ['style-start', `${DEMO}/style/start`, '.guide-page'],
+  ['style-colour', `${DEMO}/style/colour`, '.guide-page'],
+  ['style-type', `${DEMO}/style/type`, '.specimen'],
+  ['style-space', `${DEMO}/style/space`, '[data-token]'],
+  ['style-parts', `${DEMO}/style/parts`, '.part-specimen'],
+  ['style-loose', `${DEMO}/style/loose`, '.sorted-table'],
+  ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
+  ['coming', `${DEMO}/mockup`, '.sheet'],
 ]
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
   ...['coming', 'map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
+  ...['style-space', 'style-loose', 'style-type', 'series', 'narrow', 'grid-agreement', 'style-start'],
 ]
 
 /** Every main view passes axe without a serious finding, logs no error, and can be pictured for the docs. */

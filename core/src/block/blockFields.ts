@@ -90,7 +90,7 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
   }
   const all = [
     ...(tags.length > 1 ? [tagField] : []),
-    ...(variants ? [variantField(variants)] : []),
+    ...variantFields(variants, facts.variants),
     liveField,
     ...particulars,
     ...contentFields(block),
@@ -114,15 +114,21 @@ export function fieldLabel(block: Block, path: string[]): string {
   return found?.label ?? path.at(-1) ?? ''
 }
 
-function variantField(variants: NonNullable<AnyKind['variants']>): Field {
-  const named = Object.entries(variants)
-  const options = Object.fromEntries(named.map(([name, { label }]) => [name, label]))
-  return {
-    group: 'is',
-    label: 'variant',
-    path: ['variant'],
-    control: { type: 'choice', options, absent: named[0][0] },
-  }
+/** The variants a kind has, and those the style guide adds to them; nothing where there are none. */
+function variantFields(known: AnyKind['variants'] = {}, added: FieldFacts['variants'] = {}): Field[] {
+  const named = Object.entries(known).map(([name, { label }]) => [name, label])
+  const all = [...named, ...Object.entries(added).filter(([name]) => !(name in known))]
+  if (all.length === 0) return []
+  const [usual] = named
+  const options = Object.fromEntries(usual ? all : [['', 'usual'], ...all]) as Record<string, string>
+  return [
+    {
+      group: 'is',
+      label: 'variant',
+      path: ['variant'],
+      control: { type: 'choice', options, absent: usual ? usual[0] : '' },
+    },
+  ]
 }
 
 /** What can be said of several blocks at once: the fields they all have. */

@@ -45,6 +45,8 @@ export type FieldControl =
 export interface FieldFacts {
   /** the effective value of another leaf of the block */
   value: (path: string[]) => Json | undefined
+  /** variants of its kind that the style guide adds, with what they are called */
+  variants?: Readonly<Record<string, string>>
   /** how the block it stands in arranges its children; nothing for one on the page itself */
   parentArranges?: string
 }

@@ -3,6 +3,7 @@ import { plainFinish } from './plainFinish'
 
 /** The mockup: every colour as the style guide has it, pictures as they are. A picture that is not there yet is crossed. */
 export const finishedFinish: Finish = {
+  marksSupplied: false,
   colour: (colour) => colour,
   picture: (frame, fit, address) =>
     address ? [{ type: 'image', ...frame, href: address, fit }] : plainFinish.picture(frame, fit, address),

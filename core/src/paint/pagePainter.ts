@@ -85,7 +85,7 @@ export class PagePainter {
     const shows = this.contentMarks(box, room)
     const content = drawn(layout.hasLines ? wordsAsLines(shows) : shows, 'shows')
     const isCut = cutsOff(place)
-    const live = box.node.told?.isLive ? liveMarks(room) : []
+    const live = box.node.told?.isLive && this.finish.marksSupplied !== false ? liveMarks(room) : []
     const holding = (groups: Group[]): Group => {
       const inside = [...content, ...groups]
       return {

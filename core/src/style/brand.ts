@@ -55,7 +55,7 @@ export const moodSchema = z.strictObject({
 
 /** How icons are drawn. */
 export const iconsSchema = z.strictObject({
-  id: z.literal('icons'),
+  id: z.literal('style'),
   /** px of their lines at 24 px */
   stroke: z.number().min(0.25).max(6).optional(),
   /** whether lines end and meet round */

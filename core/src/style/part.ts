@@ -59,3 +59,15 @@ export const trialSchema = z.strictObject({
 
 export type StylePart = z.infer<typeof partSchema>
 export type Trial = z.infer<typeof trialSchema>
+
+/** The variants a guide has parts for, by kind, with what they are called: those with a name first say it. */
+export function addedVariants(
+  kind: string,
+  parts: Readonly<Record<string, StylePart>>,
+): Record<string, string> {
+  const found: Record<string, string> = {}
+  const own = Object.values(parts).filter((part) => part.kind === kind && part.variant !== undefined)
+  for (const { variant = '', name } of own.sort((a, b) => (a.order < b.order ? -1 : 1)))
+    if (!(variant in found) || name) found[variant] = name ?? found[variant] ?? variant
+  return found
+}

@@ -162,7 +162,8 @@ function levels({ size, ratio, headings, text }: Start): Level[] {
   const sizes = sizesByRole(scaleSizes(size, ratio, 1, 5))
   return LEVELS.map(([role, name], index): Level => {
     const own = role === 'button' ? sizes.p : sizes[role]
-    const isHeading = role.startsWith('h')
+    // The smallest headings are set with labels of fields, in the face of text.
+    const isHeading = /^h[1-4]$/.test(role)
     return {
       id: plainLevel(role),
       order: `a${index}`,

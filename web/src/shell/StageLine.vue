@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import type { Stage } from '../stages/stages'
 import { useHandedOver } from '../handoff/useHandedOver'
 import { useReview } from '../review/useReview'
@@ -24,6 +25,12 @@ function progress({ name }: Stage): { words: string; share: number } {
   const count = drawable.value.length
   if (name === 'map') return { words: count === 1 ? '1 page' : `${count} pages`, share: count ? 1 : 0 }
   if (name === 'grid') return { words: `${Object.keys(project.site.records.bands).length} bands`, share: 1 }
+  if (name === 'style') {
+    const tokens = Object.keys(project.style.records.tokens).length
+    return isPlainStyle(project.style)
+      ? { words: 'not begun', share: 0 }
+      : { words: tokens === 1 ? '1 token' : `${tokens} tokens`, share: 0.5 }
+  }
   if (name === 'handoff') return { words: last.value ? 'handed over' : 'not yet', share: last.value ? 1 : 0 }
   if (name === 'review') {
     const found = findings.value.length

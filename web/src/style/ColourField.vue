@@ -56,6 +56,9 @@ function typed(text: string) {
   gap: 4px;
   align-items: center;
 }
+.colour-field > span {
+  display: flex;
+}
 .colour-field > p,
 .trouble {
   grid-column: 1 / -1;

@@ -6,7 +6,7 @@ import AtWork from './AtWork.vue'
 
 <template>
   <div class="board guide-board"><slot /></div>
-  <aside class="side-panel wide" aria-label="At work"><AtWork /></aside>
+  <aside class="side-panel broad" aria-label="At work"><AtWork /></aside>
 </template>
 
 <style scoped>
@@ -15,7 +15,7 @@ import AtWork from './AtWork.vue'
   gap: 16px;
   align-content: start;
 }
-.side-panel.wide {
+.side-panel.broad {
   width: 380px;
 }
 </style>

@@ -47,10 +47,7 @@ const at = computed(() => atBand(project, props.band))
 const fields = computed((): Field[] => {
   if (props.piece) return [...(props.state ? [] : paddingFields()), ...lookFields('text')]
   const all = kindNamed(props.kind.kind).particulars
-  return all.filter(({ group, path }) => {
-    if (group !== 'looks' && group !== 'arranges') return false
-    return props.state ? path[0] === 'look' : path[0] === 'look' || path[0] === 'arrange'
-  })
+  return all.filter(({ path: [first] }) => first === 'look' || (first === 'arrange' && !props.state))
 })
 
 const stored = computed(() => part.value as unknown as StoredRecord | undefined)
@@ -86,7 +83,11 @@ function stateOf(field: Field): FieldState {
     block: undefined,
   }
 }
-const TITLES: Partial<Record<Field['group'], string>> = { arranges: 'Arranges', looks: 'Looks' }
+const TITLES: Partial<Record<Field['group'], string>> = {
+  arranges: 'Arranges',
+  stands: 'Room inside',
+  looks: 'Looks',
+}
 
 function write(field: Field, value: Json | undefined) {
   trouble.value = ''
@@ -133,8 +134,12 @@ const from = computed(() =>
 </template>
 
 <style scoped>
+section {
+  min-width: 0;
+}
 .part-particulars {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 h4 {

@@ -103,7 +103,6 @@ function removeVariant() {
       <ElButton
         v-for="one in variants"
         :key="one.key ?? ''"
-        :type="one.key === variant ? 'primary' : undefined"
         :aria-pressed="one.key === variant"
         @click="variant = one.key"
         >{{ one.label }} ({{ used(kind, one.key) }})</ElButton
@@ -127,7 +126,7 @@ function removeVariant() {
     </div>
     <PartTrials :kind="dressed" :variant="variant" :band="shownBand" />
   </div>
-  <aside class="side-panel wide" aria-label="Particulars of the part">
+  <aside class="side-panel broad" aria-label="Particulars of the part">
     <h3>
       {{ dressed.label }}<template v-if="variant">, {{ variant }}</template>
     </h3>
@@ -196,8 +195,8 @@ figure.chosen {
 figcaption {
   padding: 2px 0 4px;
 }
-.side-panel.wide {
-  width: 300px;
+.side-panel.broad {
+  width: 340px;
 }
 .what {
   display: grid;

@@ -4,10 +4,13 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { operationsBetween } from '@nolvex/core/document/compare'
 import type { StoredDocument } from '@nolvex/core/document/types'
+import { plainLevel } from '@nolvex/core/block/textStyle'
+import { guideId } from '@nolvex/core/style/guideIds'
 import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import { proposals, type Proposal } from '@nolvex/core/style/proposals'
 import { USUAL_START, type Start } from '@nolvex/core/style/quickStart'
 import { styleKind } from '@nolvex/core/style/style'
+import { tokenColour } from '@nolvex/core/style/token'
 import { START_PARTS, takeStart, type StartPart } from '@nolvex/core/style/takeStart'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
@@ -24,13 +27,17 @@ const { project, change } = useGuide()
 const { shown, lead } = useGuidePages()
 const { choices: families } = useFamilies()
 
-const start = useLocalStorage<Start>(
-  `nolvex style start ${project.id}`,
-  { ...USUAL_START },
-  {
-    mergeDefaults: true,
-  },
-)
+/** What the guide that is there says of itself, where it was computed before. */
+const colourOf = (name: string) => tokenColour(project.style.records.tokens, guideId('colour', name))
+const familyOf = (role: string) => project.style.records.levels[plainLevel(role)]?.family
+const begun: Start = {
+  ...USUAL_START,
+  main: colourOf('main') ?? USUAL_START.main,
+  second: colourOf('second'),
+  headings: familyOf('h1') ?? USUAL_START.headings,
+  text: familyOf('p') ?? USUAL_START.text,
+}
+const start = useLocalStorage<Start>(`nolvex style start ${project.id}`, begun, { mergeDefaults: true })
 const set = <Key extends keyof Start>(key: Key, value: Start[Key]) =>
   (start.value = { ...start.value, [key]: value })
 
@@ -175,7 +182,7 @@ const RATIOS = {
     />
     <ElCheckbox
       :model-value="start.isTinted"
-      label="Grounds have a breath of the main colour"
+      label="grounds tinted by the main colour"
       @update:model-value="set('isTinted', Boolean($event))"
     />
   </aside>
@@ -204,7 +211,7 @@ section {
 .takes .el-button + .el-button {
   margin-left: 0;
 }
-.start label {
+.start > label:not(.el-checkbox) {
   display: grid;
   gap: 2px;
   color: var(--soft);

@@ -1,6 +1,6 @@
 import type { Block } from '@nolvex/core/block/block'
 import { kindNamed, type BlockKindName } from '@nolvex/core/block/kinds'
-import type { PartState, StylePart } from '@nolvex/core/style/part'
+import { addedVariants, type PartState, type StylePart } from '@nolvex/core/style/part'
 
 /** A kind of block with what of it a guide dresses, and what shows it. */
 export interface DressedKind {
@@ -119,18 +119,12 @@ export function variantsOf(
 ): { key: string | undefined; label: string }[] {
   const known = Object.entries(kindNamed(kind).variants ?? {})
   const [first] = known
-  const own = Object.values(parts)
-    .filter(
-      (part) =>
-        part.kind === kind && part.variant !== undefined && !known.some(([key]) => key === part.variant),
-    )
-    .sort((a, b) => (a.order < b.order ? -1 : 1))
-  const added = new Map<string, string>()
-  for (const { variant, name } of own)
-    if (variant && (!added.has(variant) || name)) added.set(variant, name ?? added.get(variant) ?? variant)
+  const added = Object.entries(addedVariants(kind, parts)).filter(
+    ([key]) => !known.some(([one]) => one === key),
+  )
   return [
     { key: undefined, label: first ? `all, and ${first[1].label}` : 'all' },
     ...known.slice(1).map(([key, { label }]) => ({ key, label })),
-    ...[...added].map(([key, label]) => ({ key, label })),
+    ...added.map(([key, label]) => ({ key, label })),
   ]
 }

@@ -41,7 +41,7 @@ export function specimenPage(
       arrange: {
         type: 'column',
         padding: { top: px(24), right: px(24), bottom: px(24), left: px(24) },
-        align: 'stretch',
+        align: 'start',
       },
     })
     add({ ...dressed, id: PART, kind, parent: SECTION })

@@ -20,6 +20,6 @@ const value = computed(() => {
     :value="value"
     :options="control.options"
     :placeholder="state.isMixed ? 'mixed' : undefined"
-    @change="emit('write', $event)"
+    @change="emit('write', $event === '' ? undefined : $event)"
   />
 </template>

@@ -4,7 +4,9 @@ import { fieldsOf, sharedFields } from '@nolvex/core/block/blockFields'
 import type { Block } from '@nolvex/core/block/block'
 import { FIELD_GROUPS, variesByBand, type Field, type FieldGroup } from '@nolvex/core/block/field'
 import type { Json } from '@nolvex/core/document/types'
+import { addedVariants } from '@nolvex/core/style/part'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
+import { useProject } from '../../session/projectStore'
 import type { DraftingPage } from '../usePage'
 
 /** A field with what stands there for all that is selected. */
@@ -22,9 +24,11 @@ export interface FieldState {
 /** The fields of what is selected, group by group, and changing them. */
 export function useFields(page: DraftingPage) {
   const { records, blocks, at, bands } = page
+  const project = useProject()
   const chosen = computed(() => records.value.map((id) => blocks.value[id]).filter(Boolean))
 
   const factsOf = (block: Block) => ({
+    variants: addedVariants(block.kind, project.style.records.parts),
     value: (path: string[]) => page.value(block, path).value,
     parentArranges: block.parent
       ? (page.value(blocks.value[block.parent], ['arrange', 'type']).value as string | undefined)
