@@ -13,6 +13,7 @@ import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
 import { sharedParts } from './sharedParts'
 import { inGuide, skerrinGuide } from './skerrinGuide'
+import { brandPictures, marks, moods } from './skerrinMarks'
 import { collections } from './skerrinRows'
 import { skerrinPages, type DemoPage } from './skerrinPages'
 import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
@@ -75,6 +76,8 @@ function withSections(blocks: Record<string, Block>) {
     }),
   )
 }
+const recordsOf = <T extends { id: string }>(list: T[]) =>
+  Object.fromEntries(list.map((one) => [one.id, one]))
 const byId = (blocks: Block[]) => Object.fromEntries(blocks.map((block) => [block.id, block]))
 const drafted = [...draftedPages(site)].map(([id, blocks]) => [id, drawingOf(id, byId(blocks))])
 const common = sharedParts(site)
@@ -92,6 +95,8 @@ const documents = {
     ...skerrinGuide,
     records: {
       ...skerrinGuide.records,
+      marks: recordsOf(marks),
+      moods: recordsOf(moods),
       shared: Object.fromEntries(common.map(({ shared }) => [shared.id, shared])),
     },
   },
@@ -135,7 +140,7 @@ const scenes: [id: string, name: string, svg: string][] = [
   ],
 ]
 const assets = await Promise.all(
-  scenes.map(async ([id, name, svg]): Promise<ProjectAsset> => {
+  [...scenes, ...brandPictures].map(async ([id, name, svg]): Promise<ProjectAsset> => {
     const bytes = await sharp(Buffer.from(svg)).png({ palette: true, compressionLevel: 9 }).toBuffer()
     return { id, name, type: 'image/png', bytes: new Uint8Array(bytes) }
   }),

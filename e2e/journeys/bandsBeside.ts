@@ -58,11 +58,17 @@ export const bandsBeside: Journey = {
     async function gaps() {
       const { documents } = await documentsOf(site, PROJECT)
       const block = Object.values(documents[HOME].records.blocks).find(({ name }) => name === 'Hero words')
-      const { arrange, at } = block as {
-        arrange: { gap?: { value: number } }
-        at?: Record<string, { arrange?: { gap?: { value: number } } }>
+      interface Gapped {
+        arrange?: { gap?: { value?: number; token?: string } }
       }
-      return [arrange.gap?.value, at?.[NARROW]?.arrange?.gap?.value]
+      const { tokens } = documents.style.records as unknown as {
+        tokens: Record<string, { value: { value: number } }>
+      }
+      /** px, by way of the guide where it names one of its gaps */
+      const px = ({ arrange }: Gapped = {}) =>
+        arrange?.gap?.token ? tokens[arrange.gap.token].value.value : arrange?.gap?.value
+      const { at = {}, ...own } = block as Gapped & { at?: Record<string, Gapped> }
+      return [px(own), px(at[NARROW])]
     }
   },
 }

@@ -38,6 +38,8 @@ export interface AnatomyFacts<Data> {
   /** its children in their order, where they stand in panes */
   children: ChildFacts[]
   site: SiteFacts
+  /** px of icons of no size of their own, where the style guide says it */
+  iconSize?: number
 }
 
 /** What a new block begins with. */

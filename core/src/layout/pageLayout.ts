@@ -19,6 +19,7 @@ export interface PageLayout {
   ground: string
   /** whether drawings show lines where words stand */
   hasLines: boolean
+  icons?: PageNode['icons']
   sections: Box[]
   /** A written length of a box's looks, px, as its own font and the environment have it. */
   px: (written: WrittenLength, box: Box) => number
@@ -58,8 +59,8 @@ export class PageLayouter {
     this.lastByKey = undefined
     const computer = this.computer as BoxComputer
     const px: PageLayout['px'] = (written, { node }) => computer.px(written, node)
-    const { ground, hasLines } = page
-    return { width, height: toPixels(y), ground, hasLines, sections, px }
+    const { ground, hasLines, icons } = page
+    return { width, height: toPixels(y), ground, hasLines, icons, sections, px }
   }
 
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */

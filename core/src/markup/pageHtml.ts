@@ -40,7 +40,7 @@ export function pageHtml(options: PageHtmlOptions): string {
   const classes = classNames(page)
   const sheet = cssSheet([
     ...fonts.map((font) => cssFontFace(font, font.address)),
-    ...resetRules(page.rootSize, page.ground),
+    ...resetRules(page),
     ...(isGrey ? [GREY_PICTURES] : []),
     ...blockRules({ bands, lead, pages }, classes),
   ])

@@ -81,7 +81,7 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   const [first] = rules
   const sheet = cssSheet([
     ...fonts.map((font) => cssFontFace(font, font.address)),
-    ...(first ? resetRules(first.leading.rootSize, first.leading.ground) : []),
+    ...(first ? resetRules(first.leading) : []),
     ...(isGrey ? [GREY_PICTURES] : []),
     ...rules.flatMap(({ page, classes }) => blockRules({ bands, lead, pages: page.pages }, classes)),
   ])

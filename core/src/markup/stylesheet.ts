@@ -1,4 +1,4 @@
-import type { BlockNode, PageNode } from '../resolve/node'
+import type { BlockNode, IconLines, PageNode } from '../resolve/node'
 import { cssAtWidth, cssInState, CSS_STATES, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { declarationsOf, INITIAL, PAGE_UNITS, type Declarations } from './declarations'
@@ -22,7 +22,7 @@ body { display: flex; flex-direction: column; align-items: stretch; overflow-wra
 picture, figure { display: block; position: relative; overflow: clip }
 picture::before, figure::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
 picture > img, figure > * { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; border-radius: inherit }
-span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: 2; stroke-linecap: round; stroke-linejoin: round }
+span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: var(--icon-line, 2); stroke-linecap: var(--icon-end, round); stroke-linejoin: var(--icon-corner, round) }
 button, input, select, textarea { appearance: none; background: none; border-radius: 0; font: inherit; color: inherit }
 button, select, summary { cursor: pointer }
 textarea { resize: vertical }
@@ -61,16 +61,28 @@ const PAGE_FONT_UNITS = fixedCss`@property --page-ex { syntax: "<length>"; inher
 body { --page-ex: 1ex; --page-ch: 1ch }
 `
 
+const iconProperties = ({ stroke, isRound }: IconLines): [string, string][] => [
+  ['--icon-line', String(stroke)],
+  ['--icon-end', isRound ? 'round' : 'butt'],
+  ['--icon-corner', isRound ? 'round' : 'miter'],
+]
+
 /**
  * The rules every page starts from.
  * @param rootSize font size of the root element, %
  * @param ground colour behind the page
+ * @param icons how icons are drawn
  */
-export function resetRules(rootSize: number, ground: string): Css[] {
+export function resetRules({
+  rootSize,
+  ground,
+  icons,
+}: Pick<PageNode, 'rootSize' | 'ground' | 'icons'>): Css[] {
   const page: [string, string][] = [
     ['font-size', `${rootSize}%`],
     ['text-size-adjust', '100%'],
     ['background', ground],
+    ...(icons ? iconProperties(icons) : []),
   ]
   const family: [string, string] = ['font-family', `${cssString(PAGE_FAMILY)}, sans-serif`]
   return [cssRule('html', page), RESET, cssRule('body', [family])]

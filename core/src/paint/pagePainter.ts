@@ -82,7 +82,7 @@ export class PagePainter {
     const children = box.children.map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
-    const shows = this.contentMarks(box, room)
+    const shows = this.contentMarks(box, room, layout)
     const content = drawn(layout.hasLines ? wordsAsLines(shows) : shows, 'shows')
     const isCut = cutsOff(place)
     const live = box.node.told?.isLive && this.finish.marksSupplied !== false ? liveMarks(room) : []
@@ -107,7 +107,7 @@ export class PagePainter {
     }
   }
 
-  private contentMarks(box: Box, room: PaintRoom): Mark[] {
+  private contentMarks(box: Box, room: PaintRoom, layout: PageLayout): Mark[] {
     const { content, look } = box.node
     switch (content.type) {
       case 'text':
@@ -115,7 +115,7 @@ export class PagePainter {
       case 'control':
         return controlMarks(content, box, room)
       case 'icon':
-        return iconMarks(content, room.content, room.colour(look.colour, 'words'))
+        return iconMarks(content, room.content, room.colour(look.colour, 'words'), layout.icons)
       case 'picture': {
         const address = this.pictureAddress(content)
         const isMap = content.plays === 'map' && !address

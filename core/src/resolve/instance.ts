@@ -35,6 +35,8 @@ export interface Surroundings {
   site: SiteFacts
   /** whether what is not shown at the band, or is shut, stands in the tree all the same */
   withHidden: boolean
+  /** px of icons of no size of their own */
+  iconSize?: number
   /** all blocks and their pieces are shown in it, as far as the style guide says how they look there */
   state?: PartState
 }
@@ -142,6 +144,7 @@ export class InstanceMaker {
           // Only panes are told from one another; all other blocks are made without looking at what stands in them.
           children: kind.hasPanes ? childFacts(children, order) : NO_CHILDREN,
           site: this.around.site,
+          iconSize: this.around.iconSize,
         })
     const node = this.expand(primitive, frame, children)
     const told = toldBy(block, shown)

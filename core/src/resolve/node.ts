@@ -172,6 +172,12 @@ export interface BlockNode {
   states?: StateLook[]
 }
 
+/** How the lines of icons are drawn: as wide as this in a square of 24, their ends and corners round or square. */
+export interface IconLines {
+  stroke: number
+  isRound: boolean
+}
+
 /** A page at one band: its sections in reading order. */
 export interface PageNode {
   band: string
@@ -181,5 +187,7 @@ export interface PageNode {
   ground: string
   /** whether drawings show lines where words stand */
   hasLines: boolean
+  /** how icons are drawn, where that is not as usual */
+  icons?: IconLines
   children: BlockNode[]
 }

@@ -92,6 +92,7 @@ export class PageResolver {
       rootSize: settings.site.rootSize ?? 100,
       ground: groundOf(known.maker, settings.site.pageGround, set),
       hasLines: settings.site.words === 'lines',
+      icons: iconLines(sources.style),
       children: this.nodesBelow(null, known.page, known, touched),
     }
   }
@@ -113,6 +114,7 @@ export class PageResolver {
       },
       site: siteFactsAt(site.records, drawing.id),
       withHidden: this.options.withHidden,
+      iconSize: style.records.icons?.style?.size,
       state: this.options.state,
     })
     const { blocks } = drawing.records
@@ -327,6 +329,14 @@ export function resolveAllBands(sources: PageSources): PageNode[] {
 /** The ground behind a page: its own, else the style guide's. */
 const groundOf = (maker: InstanceMaker, own: string | undefined, set: ColourSet) =>
   own ?? maker.role('ground', set) ?? WHITE
+
+/** Lines of icons as a style guide has them; nothing where it says nothing of them. */
+function iconLines({ records }: StyleDocument): PageNode['icons'] {
+  const { stroke, corners } = records.icons?.style ?? {}
+  return stroke === undefined && corners === undefined
+    ? undefined
+    : { stroke: stroke ?? 2, isRound: corners !== 'square' }
+}
 
 /** The set of colours a block and what stands in it are shown in. */
 function setWithin(block: Block, around: ColourSet, at: AtBand, dressing: Dressing): ColourSet {

@@ -4,7 +4,7 @@ import type { Tokens } from '../block/look'
 import type { Shadow } from '../block/shadow'
 import { PLAIN_TEXT, type TextStyle } from '../block/textStyle'
 import type { Role } from '../colour/roles'
-import { isShippedFamily, PAGE_FAMILY } from '../text/fontCatalogue'
+import { shownFamily } from '../style/families'
 import type { Level, StyleDocument } from '../style/style'
 import { tokenColour, tokenMark, tokenOfRole, type ColourSet } from '../style/token'
 import { fluidLength } from '../units/fluidLength'
@@ -87,7 +87,7 @@ export class StyleTokens implements Tokens {
     const { weight, italic = false, fluid, case: shown } = level
     const size = valueOf('size')
     const style: TextStyle = {
-      family: this.familyOf(level.family),
+      family: shownFamily(this.style, level.family),
       weight,
       italic,
       size: fluid && !size.isBands ? fluidLength(fluid, this.reading.root) : this.length(size.value),
@@ -96,12 +96,5 @@ export class StyleTokens implements Tokens {
     const letterSpacing = valueOf('letterSpacing').value
     // What a level leaves out is no key of its own: styles are compared and keyed by what they hold.
     return { ...style, ...(letterSpacing && { letterSpacing }), ...(shown && { case: shown }) }
-  }
-
-  private familyOf(name: string): string {
-    if (isShippedFamily(name)) return name
-    for (const family of Object.values(this.style.records.families))
-      if (family.name === name) return family.files?.length ? name : (family.standIn ?? PAGE_FAMILY)
-    return PAGE_FAMILY
   }
 }

@@ -30,6 +30,21 @@ export const fontCatalogue: ShippedFont[] = [
   font('Lora', '700Bold', 700),
   font('Inter', '400Regular', 400),
   font('Inter', '700Bold', 700),
+  font('Source Sans 3', '400Regular', 400),
+  font('Source Sans 3', '400Regular_Italic', 400, true),
+  font('Source Sans 3', '600SemiBold', 600),
+  font('Source Sans 3', '700Bold', 700),
+  font('IBM Plex Sans', '400Regular', 400),
+  font('IBM Plex Sans', '400Regular_Italic', 400, true),
+  font('IBM Plex Sans', '600SemiBold', 600),
+  font('IBM Plex Sans', '700Bold', 700),
+  font('Roboto Slab', '400Regular', 400),
+  font('Roboto Slab', '700Bold', 700),
+  font('Playfair Display', '400Regular', 400),
+  font('Playfair Display', '400Regular_Italic', 400, true),
+  font('Playfair Display', '700Bold', 700),
+  font('Roboto Mono', '400Regular', 400),
+  font('Roboto Mono', '700Bold', 700),
   font('Architects Daughter', '400Regular', 400),
 ]
 
@@ -46,6 +61,9 @@ export const LETTERING = 'Architects Daughter'
 
 /** The family that steps in where another lacks a character, such as an arrow. */
 export const LAST_RESORT = 'Inter'
+
+/** Families that are always needed: pages have measures of the first, sketches the second, and either may lack a sign. */
+export const BASE_FAMILIES = [PAGE_FAMILY, LETTERING, LAST_RESORT]
 
 /** A font's name in addresses: `PublicSans_400Regular.ttf`. */
 export const fontFileName = ({ file }: ShippedFont): string => file.slice(file.indexOf('/') + 1)

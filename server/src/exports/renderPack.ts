@@ -21,6 +21,7 @@ import type { StyleDocument } from '@nolvex/core/style/style'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
+import { fontsShown } from './fontsShown'
 import type { PackExport } from './jobModel'
 import { picturesPdf } from './pdfPicture'
 import { placeholderAddress } from './placeholderAddress'
@@ -116,8 +117,12 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
     const found = used.get(asset)
     return found && pathOf(found)
   }
-  const fonts = shippedFonts().map(({ family, weight, italic }, index) => {
-    return { family, weight, italic, address: `fonts/${FONT_FILES[index].name}` }
+  const files = fontsShown(
+    pages.flatMap((page) => page.pages),
+    FONT_FILES,
+  )
+  const fonts = files.map(({ family, weight, italic, name }) => {
+    return { family, weight, italic, address: `fonts/${name}` }
   })
   const written = siteHtml(
     { bands: inOrder, lead, language: 'en', fonts, picturePath, filePath, isGrey },
@@ -127,14 +132,14 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   const shown = assets.filter((asset) => text.includes(pathOf(asset)))
   return [
     ...written.map((file) => ({ path: file.path, bytes: strToU8(file.text) })),
-    ...FONT_FILES.map(({ name, bytes }) => ({ path: `fonts/${name}`, bytes })),
+    ...files.map(({ name, bytes }) => ({ path: `fonts/${name}`, bytes })),
     ...shown.map((asset) => ({ path: pathOf(asset), bytes: asset.bytes })),
   ]
 }
 
 const FONT_FILES = fontCatalogue.map((font, index) => ({
+  ...shippedFonts()[index],
   name: fontFileName(font),
-  bytes: shippedFonts()[index].bytes,
 }))
 
 /** Each page at each band as it is painted. */

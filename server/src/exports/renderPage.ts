@@ -13,6 +13,7 @@ import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
 import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
 import { fontData } from './embeddedFonts'
+import { fontsShown } from './fontsShown'
 import type { PageExport } from './jobModel'
 import { placeholderAddress } from './placeholderAddress'
 import { stylesFor } from './sheetFiles'
@@ -76,17 +77,9 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
   })
 }
 
-/** The families the page is set in, in every weight we have of them. */
+/** The fonts a page is set in, in every weight we have of them. */
 function fontsOf(pages: ReturnType<typeof resolveAllBands>): EmbeddedFont[] {
-  const families = new Set<string>(['Public Sans'])
-  const walk = (nodes: (typeof pages)[number]['children']) => {
-    for (const node of nodes) {
-      if (node.content.type === 'text') families.add(node.look.level.family)
-      walk(node.children)
-    }
-  }
-  for (const page of pages) walk(page.children)
-  const files = shippedFonts().filter(({ family }) => families.has(family))
+  const files = fontsShown(pages, shippedFonts())
   return files.map((file) => ({
     family: file.family,
     weight: file.weight,

@@ -5,6 +5,7 @@ import type { ImportRemark } from '@nolvex/core/formats/importedPages'
 import { blockVisibility } from '@nolvex/core/layout/blockVisibility'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { condensedSizes, type ViewportSize } from '@nolvex/core/viewport/audience'
+import { familiesInUse } from '@nolvex/core/style/families'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 
 /** What came of a table of viewport sizes. */
@@ -57,7 +58,7 @@ const worker = {
     report: Report,
   ): Promise<Map<string, number> | undefined> {
     let told = 0
-    return blockVisibility(sources, sizes, await loadFontLibrary(), (done) => {
+    return blockVisibility(sources, sizes, await loadFontLibrary(familiesInUse(sources.style)), (done) => {
       if (done < 1 && done - told < 0.05) return
       told = done
       report(done)

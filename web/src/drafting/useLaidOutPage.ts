@@ -6,7 +6,7 @@ import { columnSpan } from '@nolvex/core/grid/columnGrid'
 import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
 import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
-import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
+import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
@@ -18,13 +18,12 @@ import { overflowsOf } from '@nolvex/core/snap/overflows'
 import type { HintKind } from '@nolvex/core/snap/hint'
 import { pageLines } from '@nolvex/core/snap/hintGround'
 import { spacingScale } from '@nolvex/core/style/spacingScale'
-import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { toPx, usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import { roundTo, type WrittenLength } from '@nolvex/core/units/length'
 import { spellLength } from '@nolvex/core/units/namedLengths'
 import { newLength } from '@nolvex/core/units/newLength'
 import { readLength } from '@nolvex/core/units/typedLength'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { keptLayouter, useFontLibrary } from '../fonts/useFontLibrary'
 import { useOverlays } from '../grid/useOverlays'
 import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
@@ -41,8 +40,7 @@ const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
  */
 export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Ref<string[]>) {
   const project = useProject()
-  const library = shallowRef<FontLibrary>()
-  void loadFontLibrary().then((loaded) => (library.value = loaded))
+  const library = useFontLibrary()
 
   const bands = computed(() => bandsOf(project.site))
   const width = ref(
@@ -67,11 +65,11 @@ export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Re
   const pageWidth = computed(() => width.value - environment.value.scrollBar)
 
   let resolver = new PageResolver()
-  let layouter: PageLayouter | undefined
+  const layouter = keptLayouter()
   const layout = computed((): PageLayout | undefined => {
     if (!library.value) return undefined
-    layouter ??= new PageLayouter(library.value)
-    return layouter.layout(resolver.resolve(project.sources(page.value), band.value.id), environment.value)
+    const resolved = resolver.resolve(project.sources(page.value), band.value.id)
+    return layouter(library.value).layout(resolved, environment.value)
   })
   watch(page, () => (resolver = new PageResolver()))
   const edited = useEditedDrawing(page, layout, path)
@@ -79,30 +77,31 @@ export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Re
 
   /** The page laid out as it would stand after a change. */
   const trial = new PageResolver()
-  let trialLayouter: PageLayouter | undefined
+  const trialLayouter = keptLayouter()
   function standAfter(operations: Operation[]) {
     if (!library.value) return undefined
     const id = document.value
     const before = { [id]: project.drawing(id) ?? emptyDrawing(id) } as unknown as Documents
     const changed = applyChange(documentKinds, before, [{ document: id, kind: 'drawing', operations }])
     const after = changed.documents[id] as unknown as DrawingDocument
-    trialLayouter ??= new PageLayouter(library.value)
     const sources = project.sources(page.value)
     const tried =
       id === page.value
         ? { ...sources, drawing: after }
         : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
-    const shown = trialLayouter.layout(trial.resolve(tried, band.value.id), environment.value)
+    const shown = trialLayouter(library.value).layout(trial.resolve(tried, band.value.id), environment.value)
     return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
   }
   /** Where everything stands at another band. */
   const elsewhere = new PageResolver()
-  let elsewhereLayouter: PageLayouter | undefined
+  const elsewhereLayouter = keptLayouter()
   function placedAt(otherBand: string, px: number): DrawnPage['placed'] | undefined {
     if (!library.value) return undefined
-    elsewhereLayouter ??= new PageLayouter(library.value)
     const resolved = elsewhere.resolve(project.sources(page.value), otherBand)
-    const laid = elsewhereLayouter.layout(resolved, { ...environment.value, viewportWidth: px })
+    const laid = elsewhereLayouter(library.value).layout(resolved, {
+      ...environment.value,
+      viewportWidth: px,
+    })
     return placeBlocks(laid, drawnOn.value)
   }
   /** The page after a change that is only shown yet; its own layout stays what pointers go by. */

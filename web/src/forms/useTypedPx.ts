@@ -1,17 +1,13 @@
-import { shallowRef } from 'vue'
 import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
-import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { toPx } from '@nolvex/core/units/environment'
 import { readLength } from '@nolvex/core/units/typedLength'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useFontLibrary } from '../fonts/useFontLibrary'
 import { useProject } from '../session/projectStore'
-
-const library = shallowRef<FontLibrary>()
 
 /** Reads typed lengths of any unit, and sums of them, as px of a page of this project. */
 export function useTypedPx() {
   const project = useProject()
-  void loadFontLibrary().then((loaded) => (library.value = loaded))
+  const library = useFontLibrary()
 
   /** @param percentOf px that 100 % stands for */
   return function typedPx(text: string, percentOf = 0): { px: number } | { error: string } {

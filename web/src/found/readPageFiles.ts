@@ -1,4 +1,4 @@
-import { unzip, type Unzipped } from 'fflate'
+import { unzipSync, type Unzipped } from 'fflate'
 
 /** A page to read: its HTML and the files beside it, by path. */
 export interface PageFiles {
@@ -26,24 +26,26 @@ export async function readPageFiles(list: File[]): Promise<PageFiles> {
   for (const file of list) {
     const bytes = new Uint8Array(await file.arrayBuffer())
     if (/\.zip$/i.test(file.name))
-      for (const [path, entry] of Object.entries(await unzipped(bytes))) files.set(path, entry)
+      for (const [path, entry] of Object.entries(unzipped(bytes))) files.set(path, entry)
     else files.set(file.webkitRelativePath || file.name, bytes)
   }
   return pageAmong(files)
 }
 
-function unzipped(bytes: Uint8Array): Promise<Unzipped> {
+/** At once: what unzips in pieces starts workers from scripts of its own making, which our pages do not allow. */
+function unzipped(bytes: Uint8Array): Unzipped {
   let [count, size] = [0, 0]
-  return new Promise((resolve, reject) => {
-    const isWanted = ({ originalSize }: { originalSize: number }) =>
-      ++count <= MOST_FILES && (size += originalSize) <= MOST_BYTES
-    unzip(bytes, { filter: isWanted }, (error, entries) => {
-      if (error) reject(new Error('The zip cannot be read: it is damaged or no zip.'))
-      else if (count > MOST_FILES || size > MOST_BYTES)
-        reject(new Error('The zip holds more than a page should: 1000 files, 60 MB.'))
-      else resolve(entries)
-    })
-  })
+  const isWanted = ({ originalSize }: { originalSize: number }) =>
+    ++count <= MOST_FILES && (size += originalSize) <= MOST_BYTES
+  let entries: Unzipped
+  try {
+    entries = unzipSync(bytes, { filter: isWanted })
+  } catch {
+    throw new Error('The zip cannot be read: it is damaged or no zip.')
+  }
+  if (count > MOST_FILES || size > MOST_BYTES)
+    throw new Error('The zip holds more than a page should: 1000 files, 60 MB.')
+  return entries
 }
 
 /** The page nearest the top: index.html before others. */

@@ -9,14 +9,13 @@ import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 import { gridSheet } from '@nolvex/core/paint/gridSheet'
 import { pathFromTitle } from '@nolvex/core/site/address'
 import type { GridQuestion } from '@nolvex/core/site/gridPlan'
-import { computedAsync } from '@vueuse/core'
 import TroubleNote from '../forms/TroubleNote.vue'
 import StageAgreement from '../versions/StageAgreement.vue'
 import RecordList from '../forms/RecordList.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
 import TextField from '../forms/TextField.vue'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useFontLibrary } from '../fonts/useFontLibrary'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { useExport } from '../session/useExport'
@@ -37,7 +36,7 @@ const gate = computed(() => versions.gates.grid)
 const css = computed(() => gridCss(Object.values(records.value.bands), records.value.settings.site.lead))
 const base = computed(() => pathFromTitle(project.name) || 'site')
 
-const library = computedAsync(() => loadFontLibrary())
+const library = useFontLibrary()
 const sheet = computed(() => {
   if (!library.value) return undefined
   const agreed = gate.value && {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElRadioButton, ElRadioGroup } from 'element-plus'
-import { computed, reactive, ref, shallowRef } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { bandAt } from '@nolvex/core/grid/band'
 import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { sizedPage } from '@nolvex/core/layout/sizedPage'
@@ -8,20 +8,18 @@ import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { SIZINGS, type Sizing } from '@nolvex/core/site/gridPlan'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
-import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { rootFontSize, usualEnvironment } from '@nolvex/core/units/environment'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SliderField from '../forms/SliderField.vue'
 import FigureField from '../forms/FigureField.vue'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useFontLibrary } from '../fonts/useFontLibrary'
 import { useProject } from '../session/projectStore'
 import SizedWindow from './SizedWindow.vue'
 import UnitConverter from './UnitConverter.vue'
 
 /** Fixed, fluid, elastic and hybrid pages by doing: the same page in a pulled window, with larger text, and zoomed. */
 const project = useProject()
-const library = shallowRef<FontLibrary>()
-void loadFontLibrary().then((loaded) => (library.value = loaded))
+const library = useFontLibrary()
 const trouble = ref('')
 
 const settings = computed(() => project.site.records.settings.site)

@@ -7,11 +7,12 @@ import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import type { Group } from '@nolvex/core/vector/mark'
 import { usualEnvironment } from '@nolvex/core/units/environment'
+import { familiesInUse } from '@nolvex/core/style/families'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 
 /** Small pictures of pages, laid out and painted away from the page's own thread. */
 const layOut = async (sources: PageSources, band: string, width: number) =>
-  new PageLayouter(await loadFontLibrary()).layout(resolvePage(sources, band), {
+  new PageLayouter(await loadFontLibrary(familiesInUse(sources.style))).layout(resolvePage(sources, band), {
     ...usualEnvironment,
     viewportWidth: width,
   })

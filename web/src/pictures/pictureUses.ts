@@ -15,6 +15,7 @@ function wordsFor({ document, collection, record }: NamingRecord, documents: Doc
     const { number, title } = record as unknown as ContentItem
     return `${contentNumber(number)} ${title}`
   }
+  if (collection === 'moods') return 'the mood'
   const named = String(record.name ?? record.title ?? '')
   if (collection === 'frames') return `the browser frame ${named}`
   return collection === 'references' ? `the reference ${named}` : named || collection

@@ -3,6 +3,7 @@ import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
 import type { Finding } from '@nolvex/core/review/finding'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
+import { familiesInUse } from '@nolvex/core/style/families'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
 
@@ -10,7 +11,11 @@ import { newId } from '../session/newId'
 const reviewer = {
   async page(id: string, sources: PageSources, name: string): Promise<Finding[]> {
     const page = sources.site.records.pages[id]
-    return page ? drawingFindings(drawingFacts(page, sources, name, await loadFontLibrary(), newId)) : []
+    return page
+      ? drawingFindings(
+          drawingFacts(page, sources, name, await loadFontLibrary(familiesInUse(sources.style)), newId),
+        )
+      : []
   },
 }
 

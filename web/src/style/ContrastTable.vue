@@ -83,7 +83,7 @@ function show({ places: [first] }: ContrastRow) {
         ><ElButton
           v-if="row.places.length"
           link
-          :aria-label="`Show where ${nameOf(row.words)} stands on ${nameOf(row.ground)}`"
+          :aria-label="`${row.places.length} times ${nameOf(row.words)} stands on ${nameOf(row.ground)}: show the first`"
           @click="show(row)"
           >{{ row.places.length }}</ElButton
         ></template

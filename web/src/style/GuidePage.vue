@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import { DEFICIENCY_MATRICES, type Deficiency } from '@nolvex/core/colour/deficiency'
-import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
+import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
@@ -9,10 +9,10 @@ import { PageResolver } from '@nolvex/core/resolve/resolvePage'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import type { ColourSet } from '@nolvex/core/style/token'
 import { usualEnvironment } from '@nolvex/core/units/environment'
+import { keptLayouter, useFontsOf } from '../fonts/useFontLibrary'
 import { assetAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
-import { useGuidePages } from './useGuidePages'
 
 /** The top of a page as the style guide dresses it, painted anew as soon as the guide changes. */
 const props = defineProps<{
@@ -29,20 +29,19 @@ const props = defineProps<{
   label: string
 }>()
 const project = useProject()
-const { library } = useGuidePages()
+const library = useFontsOf(() => props.style ?? project.style)
 const filter = useId()
 
 const resolvers = {
   light: new PageResolver({ withHidden: false, set: 'light' }),
   dark: new PageResolver({ withHidden: false, set: 'dark' }),
 }
-let layouter: PageLayouter | undefined
+const layouter = keptLayouter()
 const layout = computed((): PageLayout | undefined => {
   if (!library.value) return undefined
-  layouter ??= new PageLayouter(library.value)
   const sources = props.style ? { ...props.sources, style: props.style } : props.sources
   const page = resolvers[props.set ?? 'light'].resolve(sources, props.band)
-  return layouter.layout(page, { ...usualEnvironment, viewportWidth: props.at })
+  return layouter(library.value).layout(page, { ...usualEnvironment, viewportWidth: props.at })
 })
 const painter = new PagePainter(finishedFinish, ({ asset }) => asset && assetAddress(project.id, asset))
 const groups = computed(() =>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computedAsync } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { writeDtcg } from '@nolvex/core/formats/tokens/dtcgWriter'
 import { writePalette } from '@nolvex/core/formats/tokens/palette'
@@ -12,7 +11,7 @@ import { rootFontSize, usualEnvironment } from '@nolvex/core/units/environment'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
 import TroubleNote from '../forms/TroubleNote.vue'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { useFontLibrary } from '../fonts/useFontLibrary'
 import SheetPicture from '../grid/SheetPicture.vue'
 import { useExport } from '../session/useExport'
 import StageAgreement from '../versions/StageAgreement.vue'
@@ -26,7 +25,7 @@ const { running, trouble, take, cancel } = useExport()
 const paper = ref<PaperName>('A4')
 const today = new Date().toISOString().slice(0, 10)
 const base = computed(() => pathFromTitle(project.name) || 'site')
-const library = computedAsync(() => loadFontLibrary())
+const library = useFontLibrary()
 const sheets = computed(() =>
   library.value
     ? guideSheets({ style: project.style, site: project.site }, library.value, {
@@ -59,7 +58,7 @@ const savePalette = () =>
 </script>
 
 <template>
-  <div class="board sheets">
+  <div class="board sheets" tabindex="0" aria-label="Sheets of the style guide">
     <p v-if="sheets.length === 0" role="status">The fonts are loading…</p>
     <SheetPicture v-for="sheet in sheets" :key="sheet.title" :sheet="sheet" />
   </div>

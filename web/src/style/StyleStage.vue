@@ -7,6 +7,8 @@ import { useProject } from '../session/projectStore'
 import StageViews from '../stages/StageViews.vue'
 import ColourView from './ColourView.vue'
 import LooseView from './LooseView.vue'
+import MarksView from './MarksView.vue'
+import MoodView from './MoodView.vue'
 import PartsView from './PartsView.vue'
 import QuickStartView from './QuickStartView.vue'
 import SheetView from './SheetView.vue'
@@ -46,6 +48,8 @@ useCommands().offer(
       <TypeView v-else-if="view === 'type'" />
       <SpaceView v-else-if="view === 'space'" />
       <PartsView v-else-if="view === 'parts'" />
+      <MarksView v-else-if="view === 'marks'" />
+      <MoodView v-else-if="view === 'mood'" />
       <LooseView v-else-if="view === 'loose'" />
       <SheetView v-else />
     </div>

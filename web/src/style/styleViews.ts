@@ -5,6 +5,8 @@ export const styleViews = {
   type: 'Type',
   space: 'Space',
   parts: 'Parts',
+  marks: 'Mark and icons',
+  mood: 'Mood',
   loose: 'Taking over',
   sheet: 'Sheet',
 } as const

@@ -1,11 +1,9 @@
 import { createSharedComposable } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
-import { PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { computed, ref } from 'vue'
 import { pageDrawings } from '@nolvex/core/resolve/pageSources'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
-import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment } from '@nolvex/core/units/environment'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { keptLayouter, useFontLibrary } from '../fonts/useFontLibrary'
 import { useProject } from '../session/projectStore'
 
 /** Most pages that are looked through for what the guide is used for. */
@@ -14,8 +12,7 @@ const MOST_PAGES = 24
 /** The drawn pages, and each of them at the lead band with its colours told by the tokens they come from. */
 export const useGuidePages = createSharedComposable(() => {
   const project = useProject()
-  const library = shallowRef<FontLibrary>()
-  void loadFontLibrary().then((loaded) => (library.value = loaded))
+  const library = useFontLibrary()
 
   const pages = computed(() =>
     pageDrawings(project.view.documents)
@@ -39,14 +36,14 @@ export const useGuidePages = createSharedComposable(() => {
       return { id, page: resolver.resolve(project.sources(id), lead.value.id), width: lead.value.drawnAt }
     }),
   )
-  const layouters = new Map<string, PageLayouter>()
+  const layouters = new Map<string, ReturnType<typeof keptLayouter>>()
   const layouts = computed(() => {
     const { value: fonts } = library
     if (!fonts) return []
     return resolved.value.map(({ id, page, width }) => {
       let layouter = layouters.get(id)
-      if (!layouter) layouters.set(id, (layouter = new PageLayouter(fonts)))
-      return layouter.layout(page, { ...usualEnvironment, viewportWidth: width })
+      if (!layouter) layouters.set(id, (layouter = keptLayouter()))
+      return layouter(fonts).layout(page, { ...usualEnvironment, viewportWidth: width })
     })
   })
 
