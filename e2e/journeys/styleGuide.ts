@@ -1,3 +1,9 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
+import { nameTable, readTables, writeTables } from '@nolvex/server/fonts/sfnt'
+import { shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 import { expectEqual, expectTrue } from '../expect'
 import { exported } from './exported'
 import { documentsOf, type Journey } from './journey'
@@ -7,9 +13,26 @@ const DEMO = 'skerrinferries00'
 
 interface StyleRecords {
   tokens: Record<string, { name: string; type: string; value: unknown; role?: string }>
-  levels: Record<string, { role?: string; size: { value: number }; fluid?: unknown }>
+  levels: Record<string, { role?: string; family: string; size: { value: number }; fluid?: unknown }>
   parts: Record<string, { kind: string; variant?: string; look?: { fill?: unknown } }>
 }
+
+function written(name: string, bytes: Uint8Array): string {
+  const path = join(mkdtempSync(join(tmpdir(), 'nolvex-')), name)
+  writeFileSync(path, bytes)
+  return path
+}
+
+/** A face nobody ships: one that is shipped, under another name. */
+function ownFace(): string {
+  const lora = fontCatalogue.find(({ family }) => family === 'Lora') ?? fontCatalogue[0]
+  const bytes = readFileSync(shippedFontPath(lora))
+  return written(
+    'quay.ttf',
+    writeTables(bytes, new Map(readTables(bytes)).set('name', nameTable('Quay Serif', 400, false))),
+  )
+}
+const noFont = () => written('notes.ttf', Buffer.from('Only some notes.'))
 
 /** A new project gets a guide from a few decisions; on the demo one colour changes every page, and parts are tried. */
 export const styleGuide: Journey = {
@@ -65,6 +88,29 @@ export const styleGuide: Journey = {
       const sizeOf = (role: string) => Object.values(levels).find((level) => level.role === role)?.size.value
       return [sizeOf('small'), sizeOf('p'), sizeOf('h2'), sizeOf('h1')].join() === '14,18,24,64'
     })
+    // A face of one's own, from a file.
+    await (await person.see('input[aria-label="Add font files"]')).sendKeys(ownFace())
+    await person.until(
+      'the face is there',
+      async () => (await person.all('[data-family="Quay Serif"]')).length === 1,
+    )
+    await person.choose('[data-level="Heading 1"] .family', 'Quay Serif')
+    await person.until('a level is set in it', async () => {
+      const { levels } = await records(EMPTY)
+      return Object.values(levels).some(({ family }) => family === 'Quay Serif')
+    })
+    const guide = await exported(site, EMPTY, {
+      format: 'guide',
+      file: 'pdf',
+      paper: 'A4',
+      date: '2026-01-02',
+    })
+    expectTrue(new TextDecoder('latin1').decode(guide).includes('QuaySerif'), 'the sheets have it in them')
+    await (await person.see('input[aria-label="Add font files"]')).sendKeys(noFont())
+    await person.until('what is no font is said', async () =>
+      (await person.text('.guide-board')).includes('is no font'),
+    )
+
     await person.open(`${site.address}/projects/${EMPTY}/style/space`)
     await person.fill('[aria-label="Gaps in a row, px"]', '4 8 16 32 64')
     await person.until('gaps are these', async () => {

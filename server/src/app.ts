@@ -20,6 +20,7 @@ import type { ProjectStates } from './documents/projectState'
 import { exportRoutes } from './exports/exportRoutes'
 import type { JobRunner } from './exports/jobRunner'
 import { fontRoutes } from './fonts/fontRoutes'
+import { projectFontRoutes } from './fonts/projectFontRoutes'
 import { loopbackOnly } from './http/loopbackOnly'
 import { openApi, openApiPage } from './http/openApi'
 import { answerProblem } from './http/answerProblem'
@@ -93,6 +94,7 @@ export function createApp({ sequelize, states, runner, children, sweeper, log }:
     projectRoutes(sequelize, states, children, freed),
     documentRoutes(sequelize, states),
     assetRoutes(sequelize, states, children, freed),
+    projectFontRoutes(sequelize, children),
     exportRoutes(sequelize, states, runner, children),
     versionRoutes(sequelize, states),
     walkRoutes(states, children),

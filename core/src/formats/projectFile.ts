@@ -25,6 +25,8 @@ const ASSET_TYPES = [
   'image/jpeg',
   'image/webp',
   'image/svg+xml',
+  'font/ttf',
+  'font/otf',
   'application/pdf',
   'application/octet-stream',
 ] as const

@@ -64,7 +64,7 @@ export function guideSheets(
   }
   return [
     ...colourSheets(sources, room, sheet),
-    sheet('type', (pen) => drawLevels(pen, sources, room)),
+    sheet('type', (pen) => drawLevels(pen, sources, library, room)),
     sheet('space, corners and shadows', (pen) => drawMeasures(pen, sources, room)),
     sheet('parts', (pen) => pen.marks.push(...partsMarks(sources, library, room))),
   ]
@@ -122,7 +122,7 @@ function drawColour(
 }
 
 /** Levels one below another, largest first, each as large as it is, or as there is room for. */
-function drawLevels(pen: Pen, sources: GuideSources, room: Room) {
+function drawLevels(pen: Pen, sources: GuideSources, library: FontLibrary, room: Room) {
   const { style, site } = sources
   const { lead, inOrder: bands } = bandsOf(site)
   const environment: Environment = {
@@ -145,11 +145,13 @@ function drawLevels(pen: Pen, sources: GuideSources, room: Room) {
   let y = room.y
   for (const { level, set, px } of levels.sort((a, b) => b.px - a.px)) {
     const height = rowHeight(px) * scale
+    // The face there is, which may be of another weight than the level asks for.
+    const { family, weight, italic } = library.face(set).file
     pen.text(room.x, y + height * 0.62, level.name, { size: 9, weight: 700 }, 96)
     pen.text(room.x, y + height * 0.62 + 10, figuresOf(level, px), { size: 7.5, colour: SOFT }, 150)
     pen.marks.push({
       ...{ type: 'words', x: room.x + 160, y: y + height * 0.68, text: 'Hamburgefonstiv 0123456789' },
-      ...{ family: set.family, weight: set.weight, italic: set.italic, size: px * scale, colour: '#17211e' },
+      ...{ family, weight, italic, size: px * scale, colour: '#17211e' },
       ...(set.letterSpacing && {
         spacing: set.letterSpacing.value * (set.letterSpacing.unit === 'em' ? px : 1) * scale,
       }),

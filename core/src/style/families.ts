@@ -14,3 +14,18 @@ export function familiesInUse(style: Pick<StyleDocument, 'records'>): string[] {
   const named = Object.values(style.records.levels).map(({ family }) => shownFamily(style, family))
   return [...new Set([...BASE_FAMILIES, ...named])].sort()
 }
+
+/** A font of a project's own: where its file is, and what it sets. */
+export interface OwnFont {
+  asset: string
+  family: string
+  weight: number
+  italic: boolean
+}
+
+/** The fonts of a project's own families. */
+export function ownFonts({ records }: Pick<StyleDocument, 'records'>): OwnFont[] {
+  return Object.values(records.families ?? {}).flatMap(({ name: family, files = [] }) =>
+    files.map(({ asset, weight, italic = false }) => ({ asset, family, weight, italic })),
+  )
+}

@@ -15,6 +15,10 @@ async function answer({ task, folder, input }: ChildQuestion): Promise<ChildAnsw
       const { openProject } = await import('../projects/openProject')
       return { result: await openProject(folder) }
     }
+    case 'readFont': {
+      const { readFont } = await import('../fonts/readFont')
+      return { result: await readFont(folder, input as Parameters<typeof readFont>[1]) }
+    }
     case 'render': {
       const { render } = await import('../exports/render')
       return { result: await render(folder, input as Parameters<typeof render>[1]) }

@@ -1,11 +1,13 @@
 import type { CheckPictureInput, CheckedPicture } from '../assets/checkPicture'
 import type { RenderInput } from '../exports/render'
+import type { ReadFont, ReadFontInput } from '../fonts/readFont'
 import type { WriteProjectInput } from '../exports/writeProject'
 import type { OpenedProject } from '../projects/openedProject'
 
 /** What child processes do: each task with what it is given and what it gives back. Files go through a folder. */
 export interface ChildTasks {
   checkPicture: { input: CheckPictureInput; result: CheckedPicture }
+  readFont: { input: ReadFontInput; result: ReadFont }
   openProject: { input: object; result: OpenedProject }
   render: { input: RenderInput; result: object }
   writeProject: { input: WriteProjectInput; result: object }

@@ -14,7 +14,7 @@ import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
 import { JobRow, type JobState } from './jobModel'
-import { packInto, picturesOn } from './packSources'
+import { ownFontsInto, packInto, picturesOn } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { progressIn } from './progress'
@@ -170,7 +170,8 @@ export class JobRunner {
       await documentsInto(folder, { site, style })
       const stage = STAGE_OF[input.format]
       const agreed = stage ? await this.agreement(projectId, stage, documents) : undefined
-      return { wanted: input, title: project.name, pictures: [], agreed }
+      const fonts = input.format === 'guide' ? await ownFontsInto(folder, projectId, style) : []
+      return { wanted: input, title: project.name, pictures: [], fonts, agreed }
     }
     if (input.format === 'pack') return packInto(folder, project, documents, input)
     const { pages } = (site as unknown as PageSources['site']).records
@@ -188,6 +189,7 @@ export class JobRunner {
     const files = await assetsInto(folder, await picturesOn(projectId, shown, around))
     return {
       wanted: input,
+      fonts: await ownFontsInto(folder, projectId, style),
       title: page.title || (pageAddresses(pages).get(page.id) ?? '/'),
       pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
     }

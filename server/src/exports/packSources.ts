@@ -1,4 +1,7 @@
 import type { Documents } from '@nolvex/core/document/types'
+import type { StoredDocument } from '@nolvex/core/document/types'
+import type { StyleDocument } from '@nolvex/core/style/style'
+import type { OwnFontFile } from '../fonts/fontsInUse'
 import { aroundPages, pageDrawings, picturesShown, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { AssetRow } from '../assets/assetModels'
 import { Problem } from '../http/problem'
@@ -28,10 +31,28 @@ export async function packInto(
   await documentsInto(folder, { ...around, site, style, ...pages })
   const files = await assetsInto(folder, await picturesOn(project.id, drawings, around))
   return {
+    fonts: await ownFontsInto(folder, project.id, style),
     wanted,
     title: project.name,
     pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
   }
+}
+
+/** Lays a project's own fonts into a folder. */
+export async function ownFontsInto(
+  folder: string,
+  projectId: string,
+  style: StoredDocument,
+): Promise<OwnFontFile[]> {
+  const families = Object.values((style as unknown as StyleDocument).records.families ?? {})
+  const wanted = families.flatMap(({ name, files = [] }) => files.map((file) => ({ family: name, ...file })))
+  if (wanted.length === 0) return []
+  const rows = await AssetRow.findAll({ where: { projectId, id: wanted.map(({ asset }) => asset) } })
+  const laid = new Map((await assetsInto(folder, rows)).map(({ asset, file }) => [asset.id, file]))
+  return wanted.flatMap(({ asset, family, weight, italic = false }) => {
+    const file = laid.get(asset)
+    return file === undefined ? [] : [{ family, weight, italic, file }]
+  })
 }
 
 /** The pictures drawings show. */

@@ -1,6 +1,5 @@
 import PdfDocument from 'pdfkit'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import {
   leafMarks,
   type Group,
@@ -15,7 +14,7 @@ import {
   type Words,
 } from '@nolvex/core/vector/mark'
 import { roundedRectPath } from '@nolvex/core/vector/roundedRect'
-import { shippedFontPath } from '../fonts/shippedFonts'
+import { fontsInUse } from '../fonts/fontsInUse'
 import { svgToPng } from './svgToPng'
 
 type Pdf = PDFKit.PDFDocument
@@ -39,8 +38,8 @@ const FILTERED_SCALE = 2
 /** Pictures as one PDF, a page each, with its fonts embedded; words stay words. */
 export function picturesPdf(pictures: Picture[], title: string): Promise<Uint8Array> {
   const pdf = new PdfDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Nolvex' } })
-  for (const font of fontCatalogue)
-    pdf.registerFont(fontName(font.family, font.weight, font.italic), shippedFontPath(font))
+  for (const { family, weight, italic, path } of fontsInUse())
+    pdf.registerFont(fontName(family, weight, italic), path)
   for (const { width, height, ground, marks } of pictures) {
     pdf.addPage({ size: [width, height], margin: 0 })
     pdf.rect(0, 0, width, height).fill(ground)

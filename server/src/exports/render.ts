@@ -1,6 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pageSources, type PageSources } from '@nolvex/core/resolve/pageSources'
+import { useOwnFonts, type OwnFontFile } from '../fonts/fontsInUse'
 import { unpackDocuments } from '../documents/packing'
 import type { ExportInput } from './jobModel'
 import { progressInto } from './progress'
@@ -19,6 +20,8 @@ export interface RenderInput {
   title: string
   /** pictures of a page */
   pictures: AssetFile[]
+  /** fonts of the project's own */
+  fonts?: OwnFontFile[]
   /** who agreed the grid, or approved the style guide */
   agreed?: GridInput['agreed']
 }
@@ -28,6 +31,7 @@ export interface RenderInput {
  * @throws Problem for what cannot be rendered, with what to do instead
  */
 export async function render(folder: string, input: RenderInput): Promise<object> {
+  useOwnFonts(folder, input.fonts ?? [])
   await writeFile(join(folder, 'result'), await rendered(folder, input))
   return {}
 }

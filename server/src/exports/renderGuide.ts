@@ -1,5 +1,5 @@
 import { guideSheets, type GuideSheetOptions, type GuideSources } from '@nolvex/core/paint/guideSheets'
-import { shippedFontLibrary } from '../fonts/shippedFonts'
+import { fontLibraryInUse } from '../fonts/fontsInUse'
 import type { GuideExport } from './jobModel'
 import { sheetFiles } from './sheetFiles'
 
@@ -11,6 +11,6 @@ export interface GuideInput extends GuideExport, GuideSources {
 
 /** Renders the style guide on sheets of paper. */
 export function renderGuide(input: GuideInput): Promise<Uint8Array> {
-  const sheets = guideSheets(input, shippedFontLibrary(), input)
+  const sheets = guideSheets(input, fontLibraryInUse(), input)
   return sheetFiles(sheets, input.file, `${input.title}: style guide`)
 }

@@ -18,9 +18,8 @@ import type { Band, Page, SiteDocument } from '@nolvex/core/site/site'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import type { StyleDocument } from '@nolvex/core/style/style'
-import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { usualEnvironment } from '@nolvex/core/units/environment'
-import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
+import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
 import { fontsShown } from './fontsShown'
 import type { PackExport } from './jobModel'
 import { picturesPdf } from './pdfPicture'
@@ -119,7 +118,7 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   }
   const files = fontsShown(
     pages.flatMap((page) => page.pages),
-    FONT_FILES,
+    namedFonts(),
   )
   const fonts = files.map(({ family, weight, italic, name }) => {
     return { family, weight, italic, address: `fonts/${name}` }
@@ -137,16 +136,18 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   ]
 }
 
-const FONT_FILES = fontCatalogue.map((font, index) => ({
-  ...shippedFonts()[index],
-  name: fontFileName(font),
-}))
+/** Fonts with the names of their files in a pack. */
+const namedFonts = () =>
+  fontsInUse().map((font, index) => {
+    const family = font.family.normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '') || 'Font'
+    return { ...font, name: `${family}-${font.weight}${font.italic ? '-italic' : ''}-${index}.ttf` }
+  })
 
 /** Each page at each band as it is painted. */
 function paintedPages(input: PackInput, tell: Progress): PackPage[] {
   const { documents, assets } = input
   const site = siteIn(documents)
-  const library = shippedFontLibrary()
+  const library = fontLibraryInUse()
   const finish = input.finish === 'sketch' ? sketchFinish(library) : plainFinish
   const addresses = pageAddresses(site.records.pages)
   const data = new Map(
@@ -207,6 +208,6 @@ function sheetsOf(input: PackInput, tell: Progress) {
     sections: true,
     menus: true,
   } as const
-  const before = mapSheets(siteIn(documents).records, shippedFontLibrary(), { ...map, paper: 'A3' })
-  return packSheets(paintedPages(input, tell), shippedFontLibrary(), { title, date, finish, before })
+  const before = mapSheets(siteIn(documents).records, fontLibraryInUse(), { ...map, paper: 'A3' })
+  return packSheets(paintedPages(input, tell), fontLibraryInUse(), { title, date, finish, before })
 }

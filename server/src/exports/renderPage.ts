@@ -11,7 +11,7 @@ import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
-import { shippedFontLibrary, shippedFonts } from '../fonts/shippedFonts'
+import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
 import { fontData } from './embeddedFonts'
 import { fontsShown } from './fontsShown'
 import type { PageExport } from './jobModel'
@@ -48,11 +48,11 @@ function svgOf(input: PageInput): string {
 function pictureOf({ sources, width, title, pictures, finish }: PageInput): Picture {
   const band = bandAt(bandsOf(sources.site).inOrder, width)
   const page = resolvePage(sources, band.id)
-  const layout = new PageLayouter(shippedFontLibrary()).layout(page, {
+  const layout = new PageLayouter(fontLibraryInUse()).layout(page, {
     ...usualEnvironment,
     viewportWidth: width,
   })
-  const shown = finish === 'sketch' ? sketchFinish(shippedFontLibrary()) : plainFinish
+  const shown = finish === 'sketch' ? sketchFinish(fontLibraryInUse()) : plainFinish
   return pagePicture(layout, shown, {
     title,
     pictureAddress: ({ asset }) => (asset ? pictures[asset] : undefined),
@@ -79,7 +79,7 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
 
 /** The fonts a page is set in, in every weight we have of them. */
 function fontsOf(pages: ReturnType<typeof resolveAllBands>): EmbeddedFont[] {
-  const files = fontsShown(pages, shippedFonts())
+  const files = fontsShown(pages, fontsInUse())
   return files.map((file) => ({
     family: file.family,
     weight: file.weight,

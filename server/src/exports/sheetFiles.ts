@@ -1,7 +1,7 @@
 import { strToU8, zipSync } from 'fflate'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { leafMarks, type Picture } from '@nolvex/core/vector/mark'
-import { shippedFonts } from '../fonts/shippedFonts'
+import { fontsInUse } from '../fonts/fontsInUse'
 import { fontFaces } from './embeddedFonts'
 import { picturesPdf } from './pdfPicture'
 import { svgToPng } from './svgToPng'
@@ -32,7 +32,7 @@ export function stylesFor({ marks }: Picture) {
   const used = new Set<string>()
   for (const mark of leafMarks(marks))
     if (mark.type === 'words') used.add(fontKey({ italic: false, ...mark }))
-  return fontFaces(shippedFonts().filter((font) => used.has(fontKey(font))))
+  return fontFaces(fontsInUse().filter((font) => used.has(fontKey(font))))
 }
 
 const fontKey = ({ family, weight, italic }: { family: string; weight: number; italic: boolean }) =>

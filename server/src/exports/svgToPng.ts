@@ -1,13 +1,12 @@
 import { Resvg } from '@resvg/resvg-js'
-import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
-import { shippedFontPath } from '../fonts/shippedFonts'
+import { fontsInUse } from '../fonts/fontsInUse'
 import { Problem } from '../http/problem'
 
 /** Pixels of a PNG: each takes four bytes while it is drawn, and as much again while it is packed. */
 export const MOST_PNG_PIXELS = 80_000_000
 
 /**
- * A drawing as a PNG, set in the shipped fonts.
+ * A drawing as a PNG, set in the shipped fonts and the project's own.
  * @param size of the drawing, px
  * @param scale pixels for each px, both ways
  * @throws Problem when it would be too large
@@ -25,7 +24,7 @@ export function svgToPng(svg: string, size: { width: number; height: number }, s
     fitTo: { mode: 'zoom', value: scale },
     font: {
       loadSystemFonts: false,
-      fontFiles: fontCatalogue.map(shippedFontPath),
+      fontFiles: fontsInUse().map(({ path }) => path),
       defaultFontFamily: 'Public Sans',
     },
   })

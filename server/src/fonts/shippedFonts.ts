@@ -9,18 +9,27 @@ const require = createRequire(import.meta.url)
 /** Where a shipped font lies on this machine. */
 export const shippedFontPath = (font: ShippedFont): string => require.resolve(`${font.package}/${font.file}`)
 
-let files: FontFile[] | undefined
+/** A font with where its file lies. */
+export interface FontOnDisk extends FontFile {
+  path: string
+}
+
+let shipped: FontOnDisk[] | undefined
 
 /** The shipped fonts with their bytes, read once. */
-export function shippedFonts(): FontFile[] {
-  files ??= fontCatalogue.map((font) => {
+export function shippedFonts(): FontOnDisk[] {
+  shipped ??= fontCatalogue.map((font) => {
     const { family, weight, italic, setsByPairs } = font
-    return { family, weight, italic, setsByPairs, bytes: new Uint8Array(readFileSync(shippedFontPath(font))) }
+    const path = shippedFontPath(font)
+    return { family, weight, italic, setsByPairs, path, bytes: new Uint8Array(readFileSync(path)) }
   })
-  return files
+  return shipped
+}
+
+/** The shipped fonts, and a project's own, ready to shape. */
+export function fontLibraryWith(own: FontFile[] = []): FontLibrary {
+  return new FontLibrary(harfbuzz, [...shippedFonts(), ...own], LAST_RESORT)
 }
 
 /** The shipped fonts ready to shape. */
-export function shippedFontLibrary(): FontLibrary {
-  return new FontLibrary(harfbuzz, shippedFonts(), LAST_RESORT)
-}
+export const shippedFontLibrary = (): FontLibrary => fontLibraryWith()

@@ -38,7 +38,7 @@ async function work() {
   const sources = project.sources(props.drawing.id)
   const report = proxy((done: number) => (progress.value = done))
   try {
-    seen.value = await worker.remote.visibility(sources, toRaw(sizes.value), report)
+    seen.value = await worker.remote.visibility(sources, toRaw(sizes.value), project.id, report)
   } catch (error) {
     trouble.value = `It could not be worked out: ${(error as Error).message} Try again.`
   }

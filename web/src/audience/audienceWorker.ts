@@ -5,8 +5,7 @@ import type { ImportRemark } from '@nolvex/core/formats/importedPages'
 import { blockVisibility } from '@nolvex/core/layout/blockVisibility'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { condensedSizes, type ViewportSize } from '@nolvex/core/viewport/audience'
-import { familiesInUse } from '@nolvex/core/style/families'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
 
 /** What came of a table of viewport sizes. */
 export interface ReadAudience {
@@ -55,10 +54,12 @@ const worker = {
   async visibility(
     sources: PageSources,
     sizes: ViewportSize[],
+    project: string,
     report: Report,
   ): Promise<Map<string, number> | undefined> {
     let told = 0
-    return blockVisibility(sources, sizes, await loadFontLibrary(familiesInUse(sources.style)), (done) => {
+    const library = await loadFontLibrary(fontsWanted(sources.style, project))
+    return blockVisibility(sources, sizes, library, (done) => {
       if (done < 1 && done - told < 0.05) return
       told = done
       report(done)

@@ -25,7 +25,7 @@ async function paint() {
   } as DrawingDocument
   const plain = <T,>(value: T) => JSON.parse(JSON.stringify(value)) as T
   const sources = { drawing, site: plain(project.site), style: plain(project.style), around: project.around }
-  top.value = await paintTop(sources, props.band, props.width, MOST)
+  top.value = await paintTop({ sources, project: project.id }, props.band, props.width, MOST)
 }
 onMounted(paint)
 watch(() => [props.blocks, props.band], paint)

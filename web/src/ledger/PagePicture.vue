@@ -16,7 +16,11 @@ watch(
   [drawing, () => project.site.records.bands, () => project.style, () => project.around],
   async () => {
     if (!isDrawn.value || !drawing.value) return
-    const svg = await paintPicture(project.sources(props.page), props.band.id, props.band.drawnAt)
+    const svg = await paintPicture(
+      { sources: project.sources(props.page), project: project.id },
+      props.band.id,
+      props.band.drawnAt,
+    )
     release()
     source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   },

@@ -1,6 +1,5 @@
 import { wrap, type Remote } from 'comlink'
-import type { PageSources } from '@nolvex/core/resolve/resolvePage'
-import type { PageTop, PicturePainter } from './pictureWorker'
+import type { Painted, PageTop, PicturePainter } from './pictureWorker'
 
 let shared: Remote<PicturePainter> | undefined
 
@@ -13,13 +12,9 @@ function painter(): Remote<PicturePainter> {
 }
 
 /** An SVG of a page at the width a band is drawn at. */
-export const paintPicture = (sources: PageSources, band: string, width: number): Promise<string> =>
-  painter().picture(sources, band, width)
+export const paintPicture = (page: Painted, band: string, width: number): Promise<string> =>
+  painter().picture(page, band, width)
 
 /** The top of a page, to be drawn in the page itself. @param until px */
-export const paintTop = (
-  sources: PageSources,
-  band: string,
-  width: number,
-  until: number,
-): Promise<PageTop> => painter().top(sources, band, width, until)
+export const paintTop = (page: Painted, band: string, width: number, until: number): Promise<PageTop> =>
+  painter().top(page, band, width, until)

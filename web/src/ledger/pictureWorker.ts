@@ -7,26 +7,31 @@ import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import type { Group } from '@nolvex/core/vector/mark'
 import { usualEnvironment } from '@nolvex/core/units/environment'
-import { familiesInUse } from '@nolvex/core/style/families'
-import { loadFontLibrary } from '../fonts/loadFontLibrary'
+import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
+
+/** A page of a project. */
+export interface Painted {
+  sources: PageSources
+  project: string
+}
 
 /** Small pictures of pages, laid out and painted away from the page's own thread. */
-const layOut = async (sources: PageSources, band: string, width: number) =>
-  new PageLayouter(await loadFontLibrary(familiesInUse(sources.style))).layout(resolvePage(sources, band), {
-    ...usualEnvironment,
-    viewportWidth: width,
-  })
+async function layOut({ sources, project }: Painted, band: string, width: number) {
+  const library = await loadFontLibrary(fontsWanted(sources.style, project))
+  const environment = { ...usualEnvironment, viewportWidth: width }
+  return new PageLayouter(library).layout(resolvePage(sources, band), environment)
+}
 
 const painter = {
   /** An SVG of a page at the width a band is drawn at. */
-  async picture(sources: PageSources, band: string, width: number): Promise<string> {
-    const layout = await layOut(sources, band, width)
+  async picture(page: Painted, band: string, width: number): Promise<string> {
+    const layout = await layOut(page, band, width)
     return pictureSvg(pagePicture(layout, plainFinish, { title: 'Page', pictureAddress: () => undefined }))
   },
 
   /** What reaches into the top of a page, to be drawn in the page itself, where its fonts are. @param until px */
-  async top(sources: PageSources, band: string, width: number, until: number): Promise<PageTop> {
-    const layout = await layOut(sources, band, width)
+  async top(page: Painted, band: string, width: number, until: number): Promise<PageTop> {
+    const layout = await layOut(page, band, width)
     const sections = new PagePainter(plainFinish, () => undefined).sections(layout)
     const groups = marksBetween(sections, 0, until)
     return { width, height: until, tall: layout.height, ground: layout.ground, groups }

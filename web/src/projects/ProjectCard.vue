@@ -35,7 +35,8 @@ async function read() {
     overview.value = await api.overview(props.project.id)
     const { home } = overview.value
     if (!home) return
-    picture.value = await paintTop(home.sources, home.band, home.width, Math.round(home.width * RATIO))
+    const page = { sources: home.sources, project: props.project.id }
+    picture.value = await paintTop(page, home.band, home.width, Math.round(home.width * RATIO))
   } catch {
     overview.value = undefined
   }

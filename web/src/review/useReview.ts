@@ -38,7 +38,8 @@ export const useReview = createSharedComposable(() => {
       const before = looked.value.get(id)
       const isSame = before?.from.every((one, at) => one === from[at])
       waiting.value = pages.length - index
-      const found = isSame && before ? before.findings : await reviewer.page(id, sources, project.name)
+      const found =
+        isSame && before ? before.findings : await reviewer.page(id, sources, project.name, project.id)
       // Something changed meanwhile: what was found so far stays, and a later turn looks again.
       if (own !== turn) return
       kept.set(id, { from, findings: found })

@@ -27,6 +27,13 @@ export interface Asset {
   height: number
 }
 
+/** What became of a font file: its family, and a file of each of its weights. */
+export interface TakenFont {
+  family: string
+  licence?: string
+  files: { asset: string; weight: number; italic: boolean }[]
+}
+
 /** An asset as it is listed, with the bytes it takes. */
 export interface ListedAsset extends Asset {
   bytes: number
@@ -112,6 +119,11 @@ export const api = {
   },
   addPicture: (id: string, file: File) =>
     ask<Asset>(`/projects/${id}/assets?name=${encodeURIComponent(file.name)}`, {
+      method: 'POST',
+      body: file,
+    }),
+  addFont: (id: string, file: File) =>
+    ask<TakenFont>(`/projects/${id}/fonts?name=${encodeURIComponent(file.name)}`, {
       method: 'POST',
       body: file,
     }),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import GuideBoard from './GuideBoard.vue'
 import GuideSection from './GuideSection.vue'
+import FaceList from './FaceList.vue'
 import TypeInUse from './TypeInUse.vue'
 import TypeLevels from './TypeLevels.vue'
 import TypeScale from './TypeScale.vue'
@@ -12,6 +13,7 @@ import TypeScale from './TypeScale.vue'
   <GuideBoard>
     <GuideSection title="Scale"><TypeScale /></GuideSection>
     <GuideSection title="Levels"><TypeLevels /></GuideSection>
+    <GuideSection title="Faces"><FaceList /></GuideSection>
     <GuideSection title="In use"><TypeInUse /></GuideSection>
   </GuideBoard>
 </template>

@@ -11,5 +11,5 @@ export function useFamilies() {
     return [...new Set([...shipped, ...own])]
   })
   const choices = computed(() => Object.fromEntries(families.value.map((name) => [name, name])))
-  return { families, choices }
+  return { shipped, families, choices }
 }
