@@ -77,7 +77,9 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['style-type', `${DEMO}/style/type`, '.specimen'],
   ['style-space', `${DEMO}/style/space`, '[data-token]'],
   ['style-parts', `${DEMO}/style/parts`, '.part-specimen'],
-  ['style-loose', `${DEMO}/style/loose`, '.sorted-table'],
+  ['style-loose', `${DEMO}/style/loose`, '.guide-board'],
+  ['style-marks', `${DEMO}/style/marks`, '[data-mark] img'],
+  ['style-mood', `${DEMO}/style/mood`, '[data-mood] img'],
   ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
   ['coming', `${DEMO}/mockup`, '.sheet'],
 ]
@@ -86,7 +88,17 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 const UNPICTURED = [
   ...['coming', 'map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
-  ...['style-space', 'style-loose', 'style-type', 'series', 'narrow', 'grid-agreement', 'style-start'],
+  ...[
+    'style-space',
+    'style-loose',
+    'style-type',
+    'style-marks',
+    'style-mood',
+    'series',
+    'narrow',
+    'grid-agreement',
+    'style-start',
+  ],
 ]
 
 /** Every main view passes axe without a serious finding, logs no error, and can be pictured for the docs. */
