@@ -7,20 +7,24 @@ import { compareLayout } from './layoutPeers'
 import { mapInTheCore } from './mapOf2000'
 import { compareOneLeaf } from './oneLeaf'
 import { placingInTheCore } from './placing'
+import { styleGuideInTheCore } from './styleGuide'
 import { timed } from './timing'
 
-/** `drafting`: only what is done on pages; `layout`: only the layout. */
+/** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-if (isOnlyDrafting) {
+if (process.argv.includes('style')) {
+  await styleGuideInTheCore()
+} else if (isOnlyDrafting) {
   placingInTheCore()
   await inTheApplication(true)
 } else await layouts()
-if (!isOnlyDrafting && !process.argv.includes('layout')) {
+if (!['drafting', 'layout', 'style'].some((only) => process.argv.includes(only))) {
   shaping()
   placingInTheCore()
   mapInTheCore()
   gridFigures()
+  await styleGuideInTheCore()
   draftingAndSketching()
   await inTheApplication()
 }

@@ -1,5 +1,4 @@
-import { oklabOfOklch, srgbOfOklab, type Oklab, type Oklch, type Srgb } from './spaces'
-import { converter } from 'culori'
+import { oklabOfOklch, oklabOfSrgb, srgbOfOklab, type Oklch, type Srgb } from './spaces'
 
 /** The least difference an eye notices, in OKLab. */
 const JUST_NOTICED = 0.02
@@ -7,8 +6,6 @@ const JUST_NOTICED = 0.02
 const EPSILON = 0.0001
 /** What counts as inside in spite of the last binary digits. */
 const SLACK = 0.000075
-
-const toOklab = converter('oklab')
 
 /**
  * A colour of OKLCH as the nearest sRGB shows it: its chroma is lessened until cutting the rest off is not noticed.
@@ -55,7 +52,7 @@ const cut = (channel: number) => Math.min(1, Math.max(0, channel))
 
 /** How far cutting a colour off channel by channel moves it, in OKLab. */
 function difference(colour: Oklch): number {
-  const { l, a, b } = toOklab({ mode: 'rgb', ...clipped(srgbOf(colour)) }) as Oklab
+  const { l, a, b } = oklabOfSrgb(clipped(srgbOf(colour)))
   const own = oklabOfOklch(colour)
   return Math.hypot(l - own.l, a - own.a, b - own.b)
 }

@@ -1,10 +1,10 @@
 import { contrastRatio } from './contrast'
 import { ciede2000 } from './ciede2000'
-import { atLightness } from './ramp'
-import { oklchOf } from './spaces'
+import { gamutMap } from './gamutMap'
+import { hexOf, oklchOf } from './spaces'
 
-/** How near the search comes, OKLCH lightness: less than a step of eight bits. */
-const FINE = 1 / 1024
+/** How near the search comes, OKLCH lightness: about half a step of eight bits. */
+const FINE = 1 / 512
 
 /**
  * The colour nearest to one that has a contrast with a ground, of the same hue: lighter or darker, whichever changes it
@@ -19,9 +19,10 @@ export function nearestPassing(hex: string, ground: string, wanted: number): str
 
 /** The first colour that passes on the way to black or white; nothing where the end does not pass either. */
 function passingTowards(hex: string, ground: string, wanted: number, end: number): string | undefined {
-  const passes = (l: number) => contrastRatio(atLightness(hex, l), ground) >= wanted
+  const { l, c, h } = oklchOf(hex)
+  const at = (lightness: number) => hexOf(gamutMap({ l: lightness, c, h }))
+  const passes = (lightness: number) => contrastRatio(at(lightness), ground) >= wanted
   if (!passes(end)) return undefined
-  const { l } = oklchOf(hex)
   // On the way the colour may cross the ground's own lightness; past that, contrast only grows.
   const crossing = oklchOf(ground).l
   const isCrossed = (crossing - l) * (end - l) > 0
@@ -31,5 +32,5 @@ function passingTowards(hex: string, ground: string, wanted: number, end: number
     if (passes(middle)) passing = middle
     else failing = middle
   }
-  return atLightness(hex, passing)
+  return at(passing)
 }

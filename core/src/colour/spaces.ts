@@ -80,6 +80,12 @@ export function hslOf(hex: string): Hsl {
   return { h, s, l }
 }
 
+/** A colour of sRGB in OKLab. @see CSS Color 4, section 9.2 */
+export function oklabOfSrgb({ r, g, b }: Srgb): Oklab {
+  const { l, a, b: blue } = toOklab({ mode: 'rgb', r, g, b }) as Oklab
+  return { l, a, b: blue }
+}
+
 /** A colour of OKLab in sRGB, perhaps outside its gamut. */
 export function srgbOfOklab({ l, a, b }: Oklab): Srgb {
   const { r, g, b: blue } = toSrgb({ mode: 'oklab', l, a, b })

@@ -145,4 +145,8 @@ section {
 h4 {
   margin: 4px 0;
 }
+.part-particulars :deep(.light-input) {
+  width: 100%;
+  min-width: 0;
+}
 </style>

@@ -60,6 +60,7 @@ const change = (more: Partial<Edge>) =>
 <style scoped>
 .edge {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 2px;
 }
 </style>
