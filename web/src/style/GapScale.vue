@@ -6,8 +6,7 @@ import type { Operation } from '@nolvex/core/document/types'
 import { gapsAround, readGapRow, type NamedGap } from '@nolvex/core/style/spaceSteps'
 import type { LengthToken } from '@nolvex/core/style/token'
 import FigureField from '../forms/FigureField.vue'
-import LineInput from '../forms/LineInput.vue'
-import TroubleNote from '../forms/TroubleNote.vue'
+import RowOrBase from './RowOrBase.vue'
 import { newId } from '../session/newId'
 import { useGuide } from './useGuide'
 
@@ -58,47 +57,18 @@ function give(wanted: NamedGap[]) {
 </script>
 
 <template>
-  <div class="gap-scale">
-    <label
-      >Gaps in a row, px
-      <LineInput
-        label="Gaps in a row, px"
-        :value="now"
-        placeholder="4 8 12 16 24 32 48 64"
-        :keeps="trouble !== ''"
-        @change="typed"
-    /></label>
-    <span class="soft or">or</span>
+  <RowOrBase
+    label="Gaps in a row, px"
+    :value="now"
+    placeholder="4 8 12 16 24 32 48 64"
+    :trouble="trouble"
+    @typed="typed"
+  >
     <FigureField
       label="Base, px"
       :value="base"
       @change="$event && $event >= 2 && $event <= 64 && (base = $event)"
     />
     <ElButton @click="give(around)">Set {{ around.map(({ px }) => px).join(' ') }}</ElButton>
-    <TroubleNote class="trouble" :says="trouble" />
-  </div>
+  </RowOrBase>
 </template>
-
-<style scoped>
-.gap-scale {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
-}
-label {
-  display: grid;
-  flex: 1 1 200px;
-  gap: 2px;
-  color: var(--soft);
-}
-.or {
-  padding-bottom: 4px;
-}
-.figure-field {
-  width: 64px;
-}
-.trouble {
-  flex: 1 0 100%;
-}
-</style>

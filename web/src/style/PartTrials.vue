@@ -8,6 +8,7 @@ import type { Trial } from '@nolvex/core/style/part'
 import type { Band } from '@nolvex/core/site/site'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import { newId } from '../session/newId'
+import GuideSection from './GuideSection.vue'
 import PartSpecimen from './PartSpecimen.vue'
 import type { DressedKind } from './partsOfKinds'
 import { useGuide } from './useGuide'
@@ -113,12 +114,11 @@ const drops = (): Operation[] => trials.value.map(({ id }) => ({ type: 'remove',
 </script>
 
 <template>
-  <section class="part-trials" aria-label="Versions tried">
-    <header>
-      <h3>Versions tried</h3>
+  <GuideSection title="Versions tried">
+    <template #acts>
       <ElButton v-if="trials.length === 0" @click="begin">Try several versions</ElButton>
       <ElButton v-else @click="change('Drop the versions', drops())">Keep what there is</ElButton>
-    </header>
+    </template>
     <p v-if="trials.length === 0" class="soft">
       Sets several versions beside each other on the project’s own words, to choose one.
     </p>
@@ -132,25 +132,10 @@ const drops = (): Operation[] => trials.value.map(({ id }) => ({ type: 'remove',
         <figcaption>{{ trial.name }} <ElButton link @click="take(trial)">Take this one</ElButton></figcaption>
       </figure>
     </div>
-  </section>
+  </GuideSection>
 </template>
 
 <style scoped>
-.part-trials {
-  display: grid;
-  gap: 8px;
-  padding: 12px 16px;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-}
-header {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-h3 {
-  flex: 1;
-}
 .versions {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));

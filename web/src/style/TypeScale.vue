@@ -5,8 +5,7 @@ import type { Json, Operation } from '@nolvex/core/document/types'
 import { lineHeightFor, readSizeRow, scaleSizes, sizesByRole } from '@nolvex/core/style/typeScale'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
-import LineInput from '../forms/LineInput.vue'
-import TroubleNote from '../forms/TroubleNote.vue'
+import RowOrBase from './RowOrBase.vue'
 import { useGuide } from './useGuide'
 
 /** The sizes of all levels at once: typed in a row, or worked out from a base and a ratio. */
@@ -58,17 +57,13 @@ function give(sizes: number[], label: string) {
 </script>
 
 <template>
-  <div class="type-scale">
-    <label
-      >Sizes in a row, px
-      <LineInput
-        label="Sizes in a row, px"
-        :value="now"
-        placeholder="14/18/24/64"
-        :keeps="trouble !== ''"
-        @change="typed"
-    /></label>
-    <span class="soft or">or</span>
+  <RowOrBase
+    label="Sizes in a row, px"
+    :value="now"
+    placeholder="14/18/24/64"
+    :trouble="trouble"
+    @typed="typed"
+  >
     <FigureField
       label="Base, px"
       :value="base"
@@ -78,30 +73,5 @@ function give(sizes: number[], label: string) {
     <ElButton @click="give(scaled, `Set sizes from ${base} by ${ratio}`)"
       >Set {{ scaled.join('/') }}</ElButton
     >
-    <TroubleNote class="trouble" :says="trouble" />
-  </div>
+  </RowOrBase>
 </template>
-
-<style scoped>
-.type-scale {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
-}
-label {
-  display: grid;
-  flex: 1 1 180px;
-  gap: 2px;
-  color: var(--soft);
-}
-.or {
-  padding-bottom: 4px;
-}
-.figure-field {
-  width: 64px;
-}
-.trouble {
-  flex: 1 0 100%;
-}
-</style>

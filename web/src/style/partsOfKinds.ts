@@ -123,7 +123,7 @@ export function variantsOf(
     ([key]) => !known.some(([one]) => one === key),
   )
   return [
-    { key: undefined, label: first ? `all, and ${first[1].label}` : 'all' },
+    { key: undefined, label: first ? `${first[1].label}, the usual one` : 'the usual one' },
     ...known.slice(1).map(([key, { label }]) => ({ key, label })),
     ...added.map(([key, label]) => ({ key, label })),
   ]

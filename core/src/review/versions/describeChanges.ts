@@ -1,3 +1,4 @@
+import { describeStyle } from './describeStyle'
 import { drawingTitle } from '../../resolve/pageSources'
 import equal from 'fast-deep-equal'
 import { z } from 'zod'
@@ -41,11 +42,10 @@ export function describeChanges(before: Documents, after: Documents): DescribedC
       const name = (after[id] ?? before[id]).records.settings?.collection?.name
       return `${plural(count, 'change')} in the collection ${String(name ?? '')}`.trim()
     }),
-    ...counted(
+    ...describeStyle(
       differences.filter(({ document }) => kindOf(document) === 'style'),
-      'style',
-      'style',
-      'value of the style',
+      before,
+      after,
     ),
     ...perDocument(
       differences,
