@@ -43,6 +43,14 @@ export function xmlElement(name: string, attributes: Attributes, content: Conten
   return sealed(inside ? `${start}>${inside}</${name}>` : `${start}/>`)
 }
 
+/** A link to keep a file that travels along in the page itself, by its name. Nothing where it does not. */
+export function htmlDownload(name: string, address: string, content: Content): Markup {
+  if (!isOwnAddress(address)) return sealed('')
+  return sealed(
+    `<a download="${escapeMarkup(name)}" href="${escapeMarkup(address)}">${contentText(content)}</a>`,
+  )
+}
+
 /** The style element of an HTML page. Rules come from the CSS writer, which writes nothing that could end it. */
 export const htmlStyle = (css: Css): Markup => sealed(`<style>\n${writtenCss(css)}</style>`)
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { cssAtWidth, cssComment, cssFontFace, cssRule, cssSheet, cssString, writtenCss } from './cssWriter'
-import { htmlElement, htmlPage, htmlStyle, written, xmlElement, xmlFile } from './elementWriter'
+import { htmlDownload, htmlElement, htmlPage, htmlStyle, written, xmlElement, xmlFile } from './elementWriter'
 import { isOwnAddress, isSafeLink } from './safeAddress'
 
 describe('elements', () => {
@@ -41,6 +41,13 @@ describe('elements', () => {
     ['a', 'href', '#fares', true],
   ])('<%s %s="%s"> leads or loads: %s', (name, attribute, address, expected) => {
     expect(written(xmlElement(name, { [attribute]: address })).includes(attribute)).toBe(expected)
+  })
+
+  test('what is kept from a page travels along in it, and is named as text', () => {
+    const kept = written(htmlDownload('a"b.png', 'data:image/png;base64,AA==', 'Logo & more'))
+    expect(kept).toBe('<a download="a&quot;b.png" href="data:image/png;base64,AA==">Logo &amp; more</a>')
+    for (const address of ['data:text/html;base64,AA==', 'javascript:x', 'http://elsewhere.example/x.png'])
+      expect(written(htmlDownload('x', address, 'x'))).toBe('')
   })
 
   test('a page holds its styles as they were written, and its language as text', () => {

@@ -123,7 +123,7 @@ async function findJob({ project, job }: { project: string; job: string }): Prom
 /** The name and type an export is downloaded under. */
 function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: boolean) {
   if (input.format === 'map' || input.format === 'grid' || input.format === 'guide') {
-    const { type, ending } = TYPES[isZip ? 'zip' : input.file]
+    const { type, ending } = TYPES[isZip || input.file === 'html' ? 'zip' : input.file]
     return {
       name: `${pathFromTitle(project) || 'site'}-${input.format}-${input.paper.toLowerCase()}.${ending}`,
       type,

@@ -45,7 +45,7 @@ const gridExportSchema = z.strictObject({
 
 const guideExportSchema = z.strictObject({
   format: z.literal('guide'),
-  file: z.enum(['pdf', 'svg', 'png']),
+  file: z.enum(['pdf', 'svg', 'png', 'html']),
   paper: z.enum(Object.keys(PAPERS) as [PaperName, ...PaperName[]]),
   date: z.iso.date(),
 })

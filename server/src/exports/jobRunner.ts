@@ -14,7 +14,7 @@ import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
 import { JobRow, type JobState } from './jobModel'
-import { ownFontsInto, packInto, picturesOn } from './packSources'
+import { brandInto, ownFontsInto, packInto, picturesOn } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { progressIn } from './progress'
@@ -170,8 +170,10 @@ export class JobRunner {
       await documentsInto(folder, { site, style })
       const stage = STAGE_OF[input.format]
       const agreed = stage ? await this.agreement(projectId, stage, documents) : undefined
-      const fonts = input.format === 'guide' ? await ownFontsInto(folder, projectId, style) : []
-      return { wanted: input, title: project.name, pictures: [], fonts, agreed }
+      const isGuide = input.format === 'guide'
+      const fonts = isGuide ? await ownFontsInto(folder, projectId, style) : []
+      const pictures = isGuide ? await brandInto(folder, projectId, style) : []
+      return { wanted: input, title: project.name, pictures, fonts, agreed }
     }
     if (input.format === 'pack') return packInto(folder, project, documents, input)
     const { pages } = (site as unknown as PageSources['site']).records

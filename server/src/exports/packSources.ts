@@ -1,6 +1,7 @@
 import type { Documents } from '@nolvex/core/document/types'
 import type { StoredDocument } from '@nolvex/core/document/types'
 import type { StyleDocument } from '@nolvex/core/style/style'
+import type { AssetFile } from './render'
 import type { OwnFontFile } from '../fonts/fontsInUse'
 import { aroundPages, pageDrawings, picturesShown, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { AssetRow } from '../assets/assetModels'
@@ -53,6 +54,19 @@ export async function ownFontsInto(
     const file = laid.get(asset)
     return file === undefined ? [] : [{ family, weight, italic, file }]
   })
+}
+
+/** Lays the files of a project's brand into a folder. */
+export async function brandInto(
+  folder: string,
+  projectId: string,
+  style: StoredDocument,
+): Promise<AssetFile[]> {
+  const marks = Object.values((style as unknown as StyleDocument).records.marks ?? {})
+  const wanted = marks.flatMap(({ file }) => file.asset ?? [])
+  const rows = wanted.length ? await AssetRow.findAll({ where: { projectId, id: wanted } }) : []
+  const files = await assetsInto(folder, rows)
+  return files.map(({ asset: { id, type }, file }) => ({ id, type, file }))
 }
 
 /** The pictures drawings show. */

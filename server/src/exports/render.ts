@@ -48,7 +48,10 @@ async function rendered(
     case 'grid':
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
     case 'guide':
-      return (await import('./renderGuide')).renderGuide({ ...wanted, title, site, style, approved: agreed })
+      return (await import('./renderGuide')).renderGuide({
+        ...{ ...wanted, title, site, style, approved: agreed },
+        pictures: await dataAddresses(folder, pictures),
+      })
     case 'pack': {
       const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
       return (await import('./renderPack')).renderPack(

@@ -44,7 +44,7 @@ const papers = Object.fromEntries(Object.keys(PAPERS).map((name) => [name, name]
   PaperName,
   string
 >
-const takeSheet = (file: 'pdf' | 'svg') =>
+const takeSheet = (file: 'pdf' | 'svg' | 'html') =>
   take(`The style guide as ${file.toUpperCase()}`, { format: 'guide', file, paper: paper.value, date: today })
 
 const root = computed(() =>
@@ -69,6 +69,12 @@ const savePalette = () =>
     <div class="files">
       <ElButton :disabled="!!running" @click="takeSheet('pdf')">PDF</ElButton>
       <ElButton :disabled="!!running" @click="takeSheet('svg')">SVG</ElButton>
+      <ElButton
+        :disabled="!!running"
+        title="One page that needs nothing else, with logos and tokens to keep"
+        @click="takeSheet('html')"
+        >HTML</ElButton
+      >
     </div>
     <p v-if="running" role="status">{{ running.label }}… <ElButton link @click="cancel">Cancel</ElButton></p>
     <TroubleNote :says="trouble" />
