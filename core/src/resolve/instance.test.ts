@@ -24,6 +24,7 @@ const makerOf = (withHidden: boolean) =>
     tokens: { light: tokens, dark: tokens },
     site: siteFactsAt(site, 'page000000000000'),
     withHidden,
+    withStates: false,
   })
 const instanceBy = (maker: InstanceMaker, own: Block, children: BlockNode[]) =>
   maker.instance(own, children, {

@@ -35,6 +35,8 @@ export interface Surroundings {
   site: SiteFacts
   /** whether what is not shown at the band, or is shut, stands in the tree all the same */
   withHidden: boolean
+  /** whether instances tell how they look in states a visitor brings about, which HTML needs and pictures do not */
+  withStates: boolean
   /** px of icons of no size of their own */
   iconSize?: number
   /** all blocks and their pieces are shown in it, as far as the style guide says how they look there */
@@ -42,7 +44,8 @@ export interface Surroundings {
 }
 
 /** States a visitor brings about with the pointer or the keys. */
-const BROUGHT_ABOUT = ['hover', 'focus', 'pressed', 'disabled'] as const
+const BROUGHT_ABOUT = ['chosen', 'hover', 'focus', 'pressed', 'disabled'] as const
+const NO_STATES: StateLook[] = []
 
 type Values = { arrange: Arrangement; place: Placing; look: ResolvedLook }
 /** What parts of a block may take over from it, and what dresses them. */
@@ -109,11 +112,11 @@ export class InstanceMaker {
     const isUsual = (key: 'arrange' | 'place' | 'look') => values[key] === base[key]
     const look = isUsual('look') ? usual.look : this.looking(values.look ?? {}, role, set)
     const place = isUsual('place') ? usual.place : this.placing(values.place, set)
-    const states = BROUGHT_ABOUT.flatMap((one): StateLook[] => {
-      if (!parts.knows({ kind: block.kind, variant, state: one })) return []
+    const states = this.statesOf((one) => {
+      if (!parts.knows({ kind: block.kind, variant, state: one })) return undefined
       const written = blockValues(block, at, parts.base(block.kind, variant, one), dressing).look ?? {}
-      return [{ state: one, look: this.looking(written, role, set), of: shown.key }]
-    })
+      return this.looking(written, role, set)
+    }, shown.key)
     const frame: Frame = {
       key: shown.key,
       origin: shown.origin,
@@ -232,10 +235,11 @@ export class InstanceMaker {
     const look = lookOf(values, owner.worn)
     const knows = (state: PartState) =>
       part.inState?.[state] !== undefined || parts.knows({ kind, variant, piece, state })
-    const ends = drawn.includes('chosen') && knows('chosen')
+    const ends = this.around.withStates && drawn.includes('chosen') && knows('chosen')
     const atRest = ends ? inStates(drawn.filter((state) => state !== 'chosen')) : values
-    const own = [...BROUGHT_ABOUT, 'chosen' as const].flatMap((state): StateLook[] =>
-      knows(state) ? [{ state, look: lookOf(inStates([state]), owner.worn), of: key }] : [],
+    const own = this.statesOf(
+      (state) => (knows(state) ? lookOf(inStates([state]), owner.worn) : undefined),
+      key,
     )
     const worn = part.isDressed
       ? owner.wornStates.map(({ state, look, of }) => ({ state, look: lookOf(atRest, look), of }))
@@ -246,6 +250,15 @@ export class InstanceMaker {
       atRest: ends ? lookOf(atRest, owner.worn) : undefined,
       states: part.isDressed ? [...worn, ...own] : own,
     }
+  }
+
+  /** How an instance looks in each state a visitor brings about, where it looks otherwise there. */
+  private statesOf(lookIn: (state: PartState) => ResolvedLook | undefined, of: string): StateLook[] {
+    if (!this.around.withStates) return NO_STATES
+    return BROUGHT_ABOUT.flatMap((state): StateLook[] => {
+      const look = lookIn(state)
+      return look ? [{ state, look, of }] : []
+    })
   }
 
   private partLook(

@@ -64,6 +64,8 @@ interface Known {
 export interface ResolveOptions {
   /** whether what is hidden at the band stands in the tree all the same */
   withHidden: boolean
+  /** whether instances tell how they look in states a visitor brings about */
+  withStates?: boolean
   /** the set of colours pages are shown in */
   set?: ColourSet
   /** colours are given by the marks of their tokens */
@@ -114,6 +116,7 @@ export class PageResolver {
       },
       site: siteFactsAt(site.records, drawing.id),
       withHidden: this.options.withHidden,
+      withStates: this.options.withStates ?? false,
       iconSize: style.records.icons?.style?.size,
       state: this.options.state,
     })
@@ -319,10 +322,10 @@ export function resolvePage(sources: PageSources, band: string): PageNode {
   return new PageResolver().resolve(sources, band)
 }
 
-/** A page at every band, narrow to wide, with the blocks a band hides. */
+/** A page at every band, narrow to wide, with the blocks a band hides and the states of all: what HTML is made of. */
 export function resolveAllBands(sources: PageSources): PageNode[] {
   return bandsOf(sources.site).inOrder.map(({ id }) =>
-    new PageResolver({ withHidden: true }).resolve(sources, id),
+    new PageResolver({ withHidden: true, withStates: true }).resolve(sources, id),
   )
 }
 

@@ -40,7 +40,7 @@ export function readSizeRow(text: string): { sizes: number[] } | { error: string
  * is for small text, the next for text, and the others for headings, the largest first.
  */
 export function sizesByRole(sizes: number[]): Record<RankedRole, number> {
-  const small = sizes.length > 2 ? sizes[0] : sizes[0]
+  const [small] = sizes
   const text = sizes.length > 2 ? sizes[1] : sizes[0]
   const headings = sizes.length > 2 ? sizes.slice(2) : sizes.slice(1)
   /** the nth largest heading; text where there are not so many */
