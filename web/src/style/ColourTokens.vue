@@ -15,7 +15,7 @@ import { useGuide } from './useGuide'
 
 /** The guide's colours, each with its value in both sets, what it is for, and how much of the pages it covers. */
 defineProps<{ notation: ColourNotation }>()
-const { project, set, uses, replace, remove } = useGuide()
+const { project, set, usedWords, replace, remove } = useGuide()
 const { colours, shares, hexOf } = useColourUse()
 const open = ref<string>()
 
@@ -35,16 +35,6 @@ const others = computed(
     Object.fromEntries(colours.value.filter((one) => one.id !== id).map((one) => [one.id, one.name])),
 )
 const round = (share: number | undefined) => (share === undefined ? 0 : Math.round(share * 10) / 10)
-const usedWords = (id: string) => {
-  const { count, drawings, inGuide } = uses(id)
-  if (count === 0) return 'not used yet'
-  return [
-    drawings && `${count - inGuide} times in ${drawings === 1 ? '1 drawing' : `${drawings} drawings`}`,
-    inGuide && `${inGuide} times in the guide`,
-  ]
-    .filter(Boolean)
-    .join(', ')
-}
 </script>
 
 <template>
@@ -141,9 +131,9 @@ const usedWords = (id: string) => {
           none="choose another"
           @change="$event && replace(`Replace ${token.name} everywhere`, 'tokens', token.id, $event, false)"
         />
-        <p class="soft">Used {{ usedWords(token.id) }}.</p>
+        <p class="soft">It is {{ usedWords(token.id) }}.</p>
         <ElPopconfirm
-          :title="`${token.name} is used ${usedWords(token.id)}. What names it will have no colour.`"
+          :title="`${token.name} is ${usedWords(token.id)}. What names it will have no colour.`"
           confirm-button-text="Delete it all the same"
           cancel-button-text="Keep it"
           width="300"

@@ -8,11 +8,7 @@ import { useGuide } from './useGuide'
 /** Tokens of one kind, each with its name, its value and how often it is used, and a line to add another. */
 defineProps<{ tokens: One[]; label: string }>()
 const emit = defineEmits<{ add: [name: string] }>()
-const { set, uses, remove } = useGuide()
-const usedWords = (id: string) => {
-  const { count } = uses(id)
-  return count === 0 ? 'not used' : count === 1 ? 'used once' : `used ${count} times`
-}
+const { set, usedWords, remove } = useGuide()
 </script>
 
 <template>
@@ -26,7 +22,7 @@ const usedWords = (id: string) => {
         @change="$event && set(`Rename ${token.name}`, 'tokens', token.id, ['name'], $event)"
       />
       <slot :token="token" />
-      <span class="used soft">{{ usedWords(token.id) }}</span>
+      <span class="used soft" :title="usedWords(token.id)">{{ usedWords(token.id) }}</span>
       <ElPopconfirm
         :title="`${token.name} is ${usedWords(token.id)}. What names it will measure nothing.`"
         confirm-button-text="Delete it"
@@ -67,6 +63,11 @@ li {
   width: 150px;
 }
 .used {
-  margin-left: auto;
+  flex: 1;
+  min-width: 0;
+  overflow: hidden;
+  text-align: right;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 </style>

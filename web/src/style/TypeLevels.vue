@@ -21,7 +21,7 @@ import { useGuide } from './useGuide'
 import { useRealCopy } from './useRealCopy'
 
 /** The type levels, each set in itself on the project's own words. */
-const { levels, set, uses, remove, change } = useGuide()
+const { levels, set, uses, usedWords, remove, change } = useGuide()
 const { choices } = useFamilies()
 const { copyFor } = useRealCopy()
 const trouble = ref('')
@@ -112,7 +112,7 @@ function add(name: string) {
 }
 
 function removeLevel({ id, name }: Level) {
-  const { count } = uses(id)
+  const count = uses(id)
   remove(`Delete ${name}`, 'levels', id)
   if (count)
     ElMessage({ message: `${count} uses of ${name} are set as their element is now. Undo gives it back.` })
@@ -214,9 +214,7 @@ const roleWords = computed(() => (role: string | undefined) => (role ? `<${role}
         />
         <code>{{ fluidCss(fluidLength(level.fluid, 16)) }}</code>
       </template>
-      <span class="soft"
-        >Set in it: {{ roleWords(level.role) }}, {{ uses(level.id).count }} uses by name.</span
-      >
+      <span class="soft">Set in it: {{ roleWords(level.role) }}; by name {{ usedWords(level.id) }}.</span>
       <ElButton v-if="!level.role" @click="removeLevel(level)">Delete</ElButton>
     </div>
     <p class="specimen" dir="auto" :style="specimenStyle(level)">{{ copyFor(level.role) }}</p>

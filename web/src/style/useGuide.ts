@@ -3,6 +3,7 @@ import { moveAmong, putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { ChangePart, Json, Operation } from '@nolvex/core/document/types'
 import { replaceNamed, usesOf } from '@nolvex/core/edit/replaceNamed'
+import { drawingTitle } from '@nolvex/core/resolve/pageSources'
 import type { Level } from '@nolvex/core/style/level'
 import type { Token } from '@nolvex/core/style/token'
 import { newId } from '../session/newId'
@@ -10,6 +11,9 @@ import { useProject } from '../session/projectStore'
 
 /** A record that has no id and place yet. */
 export type New<T> = T extends unknown ? Omit<T, 'id' | 'order'> : never
+
+/** More places than these are only counted. */
+const MOST_NAMED = 6
 
 /** The style guide of the open project, and the ways to change it. */
 export function useGuide() {
@@ -57,14 +61,19 @@ export function useGuide() {
       ),
     )
 
-  /** How many records name something, in how many drawings, and whether parts or tokens do. */
-  function uses(id: string) {
+  /** How many records name something. */
+  const uses = (id: string) =>
+    usesOf(project.view.documents, id).reduce((sum, { records }) => sum + records.length, 0)
+
+  /** How often something is named, and where, in words. */
+  function usedWords(id: string): string {
     const found = usesOf(project.view.documents, id)
-    return {
-      count: found.reduce((sum, { records }) => sum + records.length, 0),
-      drawings: found.filter(({ document }) => document !== 'style').length,
-      inGuide: found.find(({ document }) => document === 'style')?.records.length ?? 0,
-    }
+    if (found.length === 0) return 'not used yet'
+    const count = uses(id)
+    const titles = found.map(({ document }) => drawingTitle(project.view.documents, document) ?? 'the guide')
+    const named = titles.slice(0, MOST_NAMED).join(', ')
+    const others = titles.length > MOST_NAMED ? ` and ${titles.length - MOST_NAMED} more` : ''
+    return `used ${count === 1 ? 'once' : `${count} times`}: ${named}${others}`
   }
 
   /** Everything that names one thing names another from now on, which may be all that is left of the two. */
@@ -82,5 +91,18 @@ export function useGuide() {
   const remove = (label: string, collection: string, id: string) =>
     change(label, [{ type: 'remove', collection, id }])
 
-  return { project, tokens, levels, change, changeAll, set, addTokens, moveToken, uses, replace, remove }
+  return {
+    project,
+    tokens,
+    levels,
+    change,
+    changeAll,
+    set,
+    addTokens,
+    moveToken,
+    uses,
+    usedWords,
+    replace,
+    remove,
+  }
 }
