@@ -7,7 +7,7 @@ const FLOORS = [
   ['site', 'content', 'style', 'drawing'],
   ['resolve'],
   ['layout', 'edit', 'draft'],
-  ['paint', 'markup', 'snap'],
+  ['paint', 'markup', 'snap', 'kit'],
   ['review', 'walkthrough'],
   ['formats'],
 ]

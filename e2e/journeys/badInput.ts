@@ -54,9 +54,11 @@ export const badInput: Journey = {
       'and served where it can run nothing',
     )
 
+    await person.press('Undo')
+    await person.saved()
     await person.open(`${site.address}/projects/${PROJECT}`)
     await person.press('Pictures and files…')
-    await person.until('the picture it replaced is used nowhere', async () =>
+    await person.until('the picture that was taken back is used nowhere', async () =>
       (await person.text('.el-dialog .list')).includes('nowhere'),
     )
     await person.press('Delete…')

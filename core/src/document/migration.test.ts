@@ -176,7 +176,7 @@ test('a style of schema 1 has room for shared blocks, patterns and parts; its co
     schema: documentKinds.style.schema,
     records: {
       ...{ tokens, levels, shared: {}, sharedValues: {}, patterns: {} },
-      ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {} },
+      ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {}, kits: {} },
     },
   })
 })

@@ -44,6 +44,12 @@ const style: StyleDocument = {
   records: {
     ...plainStyle.records,
     levels: { [level.id]: { ...level, at: { [medium]: { size: px(30) } } } },
+    parts: {
+      [id('part')]: {
+        ...{ id: id('part'), order: 'a0', kind: 'section', look: { opacity: 0.8 } },
+        at: { [medium]: { look: { opacity: 0.6 } }, [narrow]: { look: { opacity: 0.4 } } },
+      },
+    },
   },
 }
 const before: PageSources = { drawing, site: usualSite, style }

@@ -7,6 +7,7 @@ import type { ChangePart, Json, Operation, StoredRecord } from '../document/type
 import type { DrawingDocument } from '../drawing/drawing'
 import { towardsLead } from '../grid/band'
 import { foldLeaf, recordLayers, type BandedRecord, type Bands } from '../resolve/cascade'
+import { partSchema } from '../style/part'
 import { levelSchema, type StyleDocument } from '../style/style'
 
 /** A record with values by band. */
@@ -17,13 +18,13 @@ interface Varying {
 
 type Rewrite = (collection: string, schema: z.ZodType, record: Varying) => Operation[]
 
-/** Rewrites the values by band of all blocks and type levels, as parts of a change. */
+/** Rewrites the values by band of all blocks, type levels and parts of the guide, as parts of a change. */
 export function rewriteBandValues(
   drawings: DrawingDocument[],
   style: StyleDocument,
   rewrite: Rewrite,
 ): ChangePart[] {
-  const levels = Object.values(style.records.levels)
+  const { levels, parts } = style.records
   return [
     ...drawings.map(({ id, records }) => {
       const blocks = Object.values(records.blocks)
@@ -33,7 +34,10 @@ export function rewriteBandValues(
     {
       document: style.id,
       kind: 'style',
-      operations: levels.flatMap((level) => rewrite('levels', levelSchema, level)),
+      operations: [
+        ...Object.values(levels).flatMap((level) => rewrite('levels', levelSchema, level)),
+        ...Object.values(parts).flatMap((part) => rewrite('parts', partSchema, part)),
+      ],
     },
   ].filter(({ operations }) => operations.length > 0)
 }

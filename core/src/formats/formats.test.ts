@@ -9,7 +9,8 @@ import { usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
 import { readIndentedText, writeIndentedText } from './indentedText'
 import { readOpml, writeOpml } from './opml'
-import { ProjectFileError, readProject, writeProjectFile } from './projectFile'
+import { PackedFileError } from './documentEntries'
+import { readProject, writeProjectFile } from './projectFile'
 import { parseSitemapIndex } from 'sitemap'
 import { readSitemapFiles, sitemapFiles } from './sitemapXml'
 
@@ -236,7 +237,7 @@ describe('a project file', () => {
       'a family is named in letters',
     ],
   ])('with %s is refused in words', (_what, file, words) => {
-    expect(() => opened(file)).toThrow(ProjectFileError)
+    expect(() => opened(file)).toThrow(PackedFileError)
     expect(() => opened(file)).toThrow(words)
   })
 

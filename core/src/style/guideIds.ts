@@ -13,8 +13,8 @@ export const guideId = (...words: (string | undefined)[]): string =>
 export const roleTokenId = (role: Role): string => guideId('role', role)
 export const gapTokenId = (name: string): string => guideId('gap', name.replace('space-', ''))
 
-/** The id of a part of a computed guide. Its words are more than an id has room for, so they are counted together. */
-export function partId(...words: (string | undefined)[]): string {
+/** An id that is the same each time for the same words, where they are more than an id has room for. */
+export function idOfWords(...words: (string | undefined)[]): string {
   // FNV-1a over the words, twice from different beginnings.
   const hash = (seed: number) => {
     let value = seed

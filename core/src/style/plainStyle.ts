@@ -54,7 +54,7 @@ export const plainStyle: StyleDocument = {
     tokens: byId(tokens),
     levels: byId(levels),
     ...{ shared: {}, sharedValues: {}, patterns: {} },
-    ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {} },
+    ...{ parts: {}, trials: {}, families: {}, marks: {}, moods: {}, icons: {}, kits: {} },
   },
 }
 

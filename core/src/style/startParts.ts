@@ -3,7 +3,7 @@ import type { WrittenLook } from '../block/looks'
 import type { Varying } from '../block/varying'
 import type { Role } from '../colour/roles'
 import { px } from '../units/length'
-import { guideId, partId, roleTokenId } from './guideIds'
+import { guideId, idOfWords, roleTokenId } from './guideIds'
 import type { PartState, StylePart } from './part'
 
 /** What parts of a computed guide are made by. */
@@ -50,7 +50,7 @@ export function startParts({ density, isPill }: PartStart): StylePart[] {
   ) => {
     const { variant, piece, state } = more
     const order = `a${parts.length.toString(36).padStart(3, '0')}`
-    parts.push({ id: partId(kind, variant, piece, state), order, kind, ...more, ...dress })
+    parts.push({ id: idOfWords(kind, variant, piece, state), order, kind, ...more, ...dress })
   }
   const roomy = (value: number) => px(Math.round(value * density))
   const padding = (down: number, across: number) => ({

@@ -15,9 +15,11 @@ import {
 import { levelSchema, type Level } from './level'
 import { partSchema, trialSchema, type StylePart, type Trial } from './part'
 import {
+  kitRecordSchema,
   ownPatternSchema,
   sharedSchema,
   sharedValueSchema,
+  type KitRecord,
   type OwnPattern,
   type Shared,
   type SharedValue,
@@ -29,7 +31,7 @@ export { tokenSchema } from './token'
 export type { Level } from './level'
 export type { Token } from './token'
 
-const NEW_IN_3 = ['parts', 'trials', 'families', 'marks', 'moods', 'icons']
+const NEW_IN_3 = ['parts', 'trials', 'families', 'marks', 'moods', 'icons', 'kits']
 
 /** The style guide: tokens, type levels, how blocks are dressed, files of the brand, and blocks that are shared. */
 export const styleKind: DocumentKind = {
@@ -48,8 +50,9 @@ export const styleKind: DocumentKind = {
     marks: { schema: markSchema, parents: [] },
     moods: { schema: moodSchema, parents: [] },
     icons: { schema: iconsSchema, parents: [] },
+    kits: { schema: kitRecordSchema, parents: [] },
   },
-  // Schema 2 has shared blocks and patterns of one's own; schema 3 parts, families and files of the brand.
+  // Schema 2 has shared blocks and patterns of one's own; schema 3 parts, families, files of the brand and kits.
   migrations: [withCollections(['shared', 'sharedValues', 'patterns']), withCollections(NEW_IN_3)],
 }
 
@@ -69,6 +72,7 @@ export interface StyleDocument {
     marks: Record<string, BrandMark>
     moods: Record<string, Mood>
     icons: Record<string, IconSettings>
+    kits: Record<string, KitRecord>
   }
 }
 

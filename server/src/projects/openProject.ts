@@ -1,6 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import { ProjectFileError, readProject, type ProjectAsset } from '@nolvex/core/formats/projectFile'
+import { PackedFileError } from '@nolvex/core/formats/documentEntries'
+import { readProject, type ProjectAsset } from '@nolvex/core/formats/projectFile'
 import { checkPicture } from '../assets/checkPicture'
 import { packDocuments } from '../documents/packing'
 import { Problem } from '../http/problem'
@@ -21,7 +22,7 @@ export async function openProject(folder: string): Promise<OpenedProject> {
     for (const asset of assets) checked.push(await checkAsset(folder, asset))
     return { name, snapshot: 'snapshot', bytes, assets: checked }
   } catch (error) {
-    if (error instanceof ProjectFileError) throw new Problem(422, error.message)
+    if (error instanceof PackedFileError) throw new Problem(422, error.message)
     throw error
   }
 }
