@@ -11,6 +11,7 @@ import { exportedSite } from './journeys/exportedSite'
 import { fieldsAndKeys } from './journeys/fieldsAndKeys'
 import { foundGrid } from './journeys/foundGrid'
 import { gridAgreed } from './journeys/gridAgreed'
+import { kits } from './journeys/kits'
 import { styleGuide } from './journeys/styleGuide'
 import { gridBands } from './journeys/gridBands'
 import { gridsInChromium } from './journeys/gridsInChromium'
@@ -59,6 +60,7 @@ const journeys: Journey[] = [
   gridBands,
   gridAgreed,
   styleGuide,
+  kits,
   guidesAndFrames,
   exportedFits,
   exportedSite,

@@ -5,6 +5,7 @@ import { Site } from '../site'
 import { withTestDatabase } from '../testDatabase'
 import { firstLoad, particularsShown } from './controls'
 import { pulledThroughWidths } from './gridFigures'
+import { kitOf200 } from './kitOf200'
 import { mapOnScreen } from './mapOf2000'
 import { onThePage } from './onThePage'
 import { median, p95 } from './timing'
@@ -13,8 +14,11 @@ import { wireframes } from './wireframes'
 const PROJECT = 'emptyproject0000'
 const PAGE = 'benchpage0000000'
 
-/** Figures of the application itself: changes acknowledged, the demo on screen, gestures on large pages. @param only what is done on pages */
-export async function inTheApplication(only = false): Promise<void> {
+/**
+ * Figures of the application itself: changes acknowledged, the demo on screen, gestures on large pages.
+ * @param only what is done on pages, or kits
+ */
+export async function inTheApplication(only?: 'pages' | 'kits'): Promise<void> {
   await withTestDatabase(async (database) => {
     const site = await Site.start(database, 'bench')
     const { driver, close } = await launchBrowser()
@@ -22,8 +26,9 @@ export async function inTheApplication(only = false): Promise<void> {
       await setViewport(driver, 1280, 800)
       const person = new Person(driver)
       await driver.manage().setTimeouts({ script: 120_000 })
+      if (only === 'kits') return await kitOf200(person, site)
       await acknowledged(site)
-      if (only) return await onThePage(person, site, commit)
+      if (only === 'pages') return await onThePage(person, site, commit)
       const started = performance.now()
       await person.open(`${site.address}/projects/skerrinferries00/wireframe`)
       await person.see('.drawing g')
@@ -34,6 +39,7 @@ export async function inTheApplication(only = false): Promise<void> {
       await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)
       await wireframes(person, site, commit)
+      await kitOf200(person, site)
     } finally {
       await close()
       await site.stop()

@@ -15,9 +15,10 @@ const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
 if (process.argv.includes('style')) {
   await styleGuideInTheCore()
+  await inTheApplication('kits')
 } else if (isOnlyDrafting) {
   placingInTheCore()
-  await inTheApplication(true)
+  await inTheApplication('pages')
 } else await layouts()
 if (!['drafting', 'layout', 'style'].some((only) => process.argv.includes(only))) {
   shaping()

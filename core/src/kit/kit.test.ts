@@ -404,7 +404,9 @@ describe('a newer kit', () => {
   test('offers the blocks that differ, and says whether they were changed here', () => {
     expect(kitNews(here, kit, newId)).toEqual([])
     const news = kitNews(here, newer, newId)
-    expect(news.map(({ block, isChangedHere }) => [block, isChangedHere])).toEqual([[CARD, false]])
+    expect(news).toMatchObject([
+      { block: CARD, isChangedHere: false, says: ['cardtitle says “Tansay”, said “Orrel”'] },
+    ])
     const title = takenId(KIT, idOf('cardtitle'))
     const edited = after(here, [
       {

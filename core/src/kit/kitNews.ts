@@ -1,9 +1,14 @@
 import equal from 'fast-deep-equal'
+import { nameOf } from '../block/block'
+import { compareDocuments } from '../document/compare'
+import { plainText } from '../document/richText'
 import type { Documents } from '../document/types'
+import { documentKinds } from '../resolve/documentKinds'
 import { drawingIn } from '../resolve/pageSources'
 import { valuesOf } from '../resolve/scope'
 import type { Shared } from '../style/shared'
 import type { StyleDocument } from '../style/style'
+import { cutText } from '../text/cutText'
 import { becoming } from './becoming'
 import { NOTHING_CHOSEN, type Kit } from './kit'
 import { needsOf } from './needs'
@@ -16,8 +21,8 @@ export interface KitNews {
   block: string
   /** whether it was changed here since it was taken, which taking the newer one gives up */
   isChangedHere: boolean
-  /** the project as it would be with the newer one */
-  after: Documents
+  /** what differs from what stands here, in words, block by block */
+  says: string[]
 }
 
 /** What a version of a kit offers to the shared blocks that were taken from an earlier one. */
@@ -43,6 +48,25 @@ export function kitNews(documents: Documents, kit: Kit, newId: () => string): Ki
     }))
     if (equal(now, then)) return []
     const isChangedHere = printOf(now.blocks, now.values) !== from.print
-    return [{ shared, block: from.block, isChangedHere, after }]
+    return [{ shared, block: from.block, isChangedHere, says: differences(documents, after, shared.id) }]
   })
+}
+
+/** characters of a text that are told */
+const LONGEST = 60
+
+/** What differs in a shared block between two states of a project. */
+function differences(before: Documents, after: Documents, shared: string): string[] {
+  const [was, is] = [before, after].map((at) => drawingIn(at, shared)?.records.blocks ?? {})
+  const drawn = compareDocuments(documentKinds, { [shared]: before[shared] }, { [shared]: after[shared] })
+  const blocks = drawn.map(({ id, change, leaves }) => {
+    const name = nameOf(is[id] ?? was[id])
+    if (change !== 'altered') return `${name} is ${change === 'added' ? 'new' : 'gone'}`
+    const [text, said] = [is[id].text, was[id].text].map((one) => cutText(plainText(one), LONGEST))
+    if (leaves.some(({ path }) => path[0] === 'text')) return `${name} says “${text}”, said “${said}”`
+    return `${name} differs in ${[...new Set(leaves.map(({ path }) => path.at(-1)))].join(', ')}`
+  })
+  const values = compareDocuments(documentKinds, { style: before.style }, { style: after.style })
+  const named = values.filter(({ collection }) => collection === 'sharedValues')
+  return [...blocks, ...(named.length ? ['What copies may say otherwise differs'] : [])]
 }

@@ -49,6 +49,11 @@ const shippedFont = (font: Shipped) => fontFile(`/fonts/${fontFileName(font)}`, 
 export const ownFont = ({ asset, ...font }: OwnFont, project: string) =>
   fontFile(assetAddress(project, asset), font)
 
+/** Keeps a font that came with something that was opened, so that it need not be fetched. @param project as `fontsWanted` has it */
+export function keepFont({ asset, ...font }: OwnFont, project: string, bytes: Uint8Array) {
+  files.set(assetAddress(project, asset), Promise.resolve({ ...font, bytes }))
+}
+
 function fontFile(address: string, font: Omit<FontFile, 'bytes'>): Promise<FontFile> {
   let file = files.get(address)
   if (!file) {

@@ -4,6 +4,7 @@ import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import { useProject } from '../session/projectStore'
 import ViewedStage from '../stages/ViewedStage.vue'
 import ColourView from './ColourView.vue'
+import KitsView from './kits/KitsView.vue'
 import LooseView from './LooseView.vue'
 import MarksView from './MarksView.vue'
 import MoodView from './MoodView.vue'
@@ -29,6 +30,7 @@ const first = computed<StyleViewName>(() => (isPlainStyle(project.style) ? 'star
     <PartsView v-else-if="view === 'parts'" />
     <MarksView v-else-if="view === 'marks'" />
     <MoodView v-else-if="view === 'mood'" />
+    <KitsView v-else-if="view === 'kits'" />
     <LooseView v-else-if="view === 'loose'" />
     <SheetView v-else />
   </ViewedStage>

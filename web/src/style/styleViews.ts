@@ -7,6 +7,7 @@ export const styleViews = {
   parts: 'Parts',
   marks: 'Mark and icons',
   mood: 'Mood',
+  kits: 'Kits',
   loose: 'Taking over',
   sheet: 'Sheet',
 } as const
