@@ -43,7 +43,7 @@ const drawing = (id: string, sketches: Sketch[]) => ({
 })
 
 const guide = takeStart(plainStyle, USUAL_START, ['colour', 'type', 'space', 'parts'])
-const token = (id: string, more: object) => ({ id, order: 'z0', name: id.replace(/0+$/, ''), ...more })
+const token = (id: string, more: object) => ({ id, order: 'z0', name: id.split('0')[0], ...more })
 
 /** A project with a card that shows a badge, a header with a menu, and a pattern; its guide has more than they name. */
 const project = {
