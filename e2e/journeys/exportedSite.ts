@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { pathToFileURL } from 'node:url'
@@ -12,9 +13,20 @@ import { exported } from './exported'
 import type { Journey } from './journey'
 import { cssErrors, htmlErrors } from './validated'
 
+const require = createRequire(import.meta.url)
 const DEMO = 'skerrinferries00'
 const WIDTHS = [320, 390, 834, 1440, 1920]
 const pack = { format: 'pack', date: '2026-06-01' }
+
+/** Faces as wide as those of a visitor's computer, by the name asked for first. */
+const twin = (path: string) => require.resolve(`@expo-google-fonts/${path}`)
+const TWINS: Record<string, string> = {
+  Arial: twin('arimo/400Regular/Arimo_400Regular.ttf'),
+  'Arial Bold': twin('arimo/700Bold/Arimo_700Bold.ttf'),
+  'Times New Roman': twin('tinos/400Regular/Tinos_400Regular.ttf'),
+  'Times New Roman Bold': twin('tinos/700Bold/Tinos_700Bold.ttf'),
+}
+const fontData = (path: string) => `data:font/ttf;base64,${readFileSync(path).toString('base64')}`
 
 /** All pages of the demo as files in a folder: they fit their windows, lead to one another, and can be used by key. */
 export const exportedSite: Journey = {
@@ -37,6 +49,7 @@ export const exportedSite: Journey = {
       expectEqual(cssErrors(strFromU8(files['styles.css'])), [], 'the style sheet is valid CSS')
       await menuByKey()
       await questionsAndLinks()
+      await fontsLate(files)
       await pdf()
     } finally {
       rmSync(folder, { recursive: true })
@@ -90,6 +103,53 @@ export const exportedSite: Journey = {
       )
       await driver.findElement(By.linkText('Timetable')).click()
       expectTrue((await driver.getTitle()) === 'Timetable', 'links lead from page to page')
+    }
+
+    /**
+     * Until its fonts have come a page's words take nearly the room they will take, which they do not in a common face
+     * as it is. The faces of a visitor's computer come from files here, since this machine may have none.
+     */
+    async function fontsLate(files: Record<string, Uint8Array>) {
+      await setViewport(driver, 834, 800)
+      const page = strFromU8(files['help/index.html'])
+      const sheet = strFromU8(files['styles.css'])
+        .replaceAll(/url\("fonts\/[^"]+"\)/g, 'local("None Has This")')
+        .replaceAll(/local\("([^"]+)"\), [^;]+/g, (_all, first: string) => `url("${fontData(TWINS[first])}")`)
+      writeFileSync(join(folder, 'help/late.html'), page.replace('styles.css', 'late.css'))
+      const fonts = await roomOfWords('help/index.html')
+      writeFileSync(join(folder, 'late.css'), sheet)
+      const standIns = await roomOfWords('help/late.html')
+      writeFileSync(
+        join(folder, 'late.css'),
+        sheet.replaceAll(/(?:size-adjust|(?:ascent|descent|line-gap)-override): [\d.]+%;?/g, ''),
+      )
+      const asTheyAre = await roomOfWords('help/late.html')
+      expectEqual(standIns.height, fonts.height, 'a page as high as with its fonts')
+      expectTrue(
+        Math.abs(standIns.width / fonts.width - 1) < 0.01,
+        `${standIns.width} px of words, ${fonts.width}`,
+      )
+      expectTrue(
+        Math.abs(asTheyAre.width / fonts.width - 1) > 0.02,
+        `${asTheyAre.width} px as the common faces are`,
+      )
+    }
+
+    /** px of all lines of words one after another, and how high the page stands. */
+    async function roomOfWords(path: string): Promise<{ width: number; height: number }> {
+      await driver.get(pathToFileURL(join(folder, path)).href)
+      return driver.executeAsyncScript((done: (room: { width: number; height: number }) => void) => {
+        void document.fonts.ready.then(() => {
+          const range = document.createRange()
+          const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+          let width = 0
+          while (texts.nextNode()) {
+            range.selectNodeContents(texts.currentNode)
+            for (const line of range.getClientRects()) width += line.width
+          }
+          done({ width, height: document.body.getBoundingClientRect().height })
+        })
+      })
     }
 
     /** What poppler reads in the pack: the contents, every page, and words that can be found. */

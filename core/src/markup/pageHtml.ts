@@ -3,7 +3,8 @@ import type { ShownPicture } from '../block/primitive'
 import { classFromName } from './className'
 import type { BlockNode, PageNode } from '../resolve/node'
 import { childrenHtml } from './blockHtml'
-import { cssFontFace, cssSheet } from '../text/cssWriter'
+import { cssFallbackFace, cssFontFace, cssSheet, type Css } from '../text/cssWriter'
+import type { FallbackFace } from '../text/fallbackFace'
 import { htmlElement, htmlPage, htmlStyle, written } from '../text/elementWriter'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
 import { blockRules, GREY_PICTURES, resetRules, type PageAtBands } from './stylesheet'
@@ -15,7 +16,16 @@ export interface EmbeddedFont {
   italic: boolean
   /** data URI or path beside the page */
   address: string
+  /** what stands in for it until it has come */
+  fallback?: FallbackFace
 }
+
+/** Rules by which fonts come along, and what stands in for each until it is there. */
+export const fontRules = (fonts: EmbeddedFont[]): Css[] =>
+  fonts.flatMap((font) => [
+    cssFontFace(font, font.address),
+    ...(font.fallback ? [cssFallbackFace(font.fallback)] : []),
+  ])
 
 export interface PageHtmlOptions extends PageAtBands {
   title: string
@@ -39,7 +49,7 @@ export function pageHtml(options: PageHtmlOptions): string {
     ]
   const classes = classNames(page)
   const sheet = cssSheet([
-    ...fonts.map((font) => cssFontFace(font, font.address)),
+    ...fontRules(fonts),
     ...resetRules(page),
     ...(isGrey ? [GREY_PICTURES] : []),
     ...blockRules({ bands, lead, pages }, classes),

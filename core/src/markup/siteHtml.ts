@@ -2,10 +2,10 @@ import type { ShownPicture } from '../block/primitive'
 import { fileAt } from '../block/target'
 import type { PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
-import { cssFontFace, cssSheet, writtenCss } from '../text/cssWriter'
+import { cssSheet, writtenCss } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStylesheet, written } from '../text/elementWriter'
 import { childrenHtml } from './blockHtml'
-import { classNames, type EmbeddedFont } from './pageHtml'
+import { classNames, fontRules, type EmbeddedFont } from './pageHtml'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
 import { blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
 
@@ -80,7 +80,7 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   })
   const [first] = rules
   const sheet = cssSheet([
-    ...fonts.map((font) => cssFontFace(font, font.address)),
+    ...fontRules(fonts),
     ...(first ? resetRules(first.leading) : []),
     ...(isGrey ? [GREY_PICTURES] : []),
     ...rules.flatMap(({ page, classes }) => blockRules({ bands, lead, pages: page.pages }, classes)),

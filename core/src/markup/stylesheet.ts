@@ -1,5 +1,6 @@
 import type { BlockNode, IconLines, PageNode } from '../resolve/node'
-import { cssAtWidth, cssInState, CSS_STATES, cssRule, cssString, fixedCss, type Css } from '../text/cssWriter'
+import { cssAtWidth, cssInState, CSS_STATES, cssRule, fixedCss, type Css } from '../text/cssWriter'
+import { familyStack } from '../text/fallbackFace'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { declarationsOf, INITIAL, PAGE_UNITS, type Declarations } from './declarations'
 
@@ -84,7 +85,7 @@ export function resetRules({
     ['background', ground],
     ...(icons ? iconProperties(icons) : []),
   ]
-  const family: [string, string] = ['font-family', `${cssString(PAGE_FAMILY)}, sans-serif`]
+  const family: [string, string] = ['font-family', familyStack(PAGE_FAMILY)]
   return [cssRule('html', page), RESET, cssRule('body', [family])]
 }
 

@@ -1,3 +1,4 @@
+import type { FallbackFace } from './fallbackFace'
 import { isOwnAddress } from './safeAddress'
 
 const TEXT = Symbol('css')
@@ -95,6 +96,23 @@ export function cssFontFace(
   return sealed(
     `@font-face { font-family: ${cssString(family)}; font-weight: ${Number(weight)}; font-style: ${style}; src: url("${address}") }`,
   )
+}
+
+const percent = (share: number) => `${Number((share * 100).toFixed(2))}%`
+
+/** A face of the visitor's computer under another name, scaled so that it takes the room of another. */
+export function cssFallbackFace(face: FallbackFace): Css {
+  const values = [
+    `font-family: ${cssString(face.family)}`,
+    `font-weight: ${Number(face.weight)}`,
+    `font-style: ${face.italic ? 'italic' : 'normal'}`,
+    `src: ${face.local.map((name) => `local(${cssString(name)})`).join(', ')}`,
+    `size-adjust: ${percent(face.sizeAdjust)}`,
+    `ascent-override: ${percent(face.ascent)}`,
+    `descent-override: ${percent(face.descent)}`,
+    `line-gap-override: ${percent(face.lineGap)}`,
+  ]
+  return sealed(`@font-face { ${values.join('; ')} }`)
 }
 
 /** Rules for page widths on one side of a breakpoint, px. */

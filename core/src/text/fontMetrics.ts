@@ -6,6 +6,7 @@ export interface FontMetrics {
   ascent: number
   /** positive, below the baseline */
   descent: number
+  lineGap: number
   xHeight: number
   zeroAdvance: number
 }
@@ -23,6 +24,7 @@ export function lineMetricsOf(font: Font): FontMetrics {
   const typographic = os2 && (os2.getUint16(62) & USE_TYPO_METRICS) !== 0
   const ascent = typographic ? os2.getInt16(68) : hhea.getInt16(4)
   const descent = typographic ? -os2.getInt16(70) : -hhea.getInt16(6)
+  const lineGap = typographic ? os2.getInt16(72) : hhea.getInt16(8)
   const zero = font.nominalGlyph(0x30)
   const x = font.nominalGlyph(0x78)
   const xExtents = x === undefined ? undefined : font.glyphExtents(x)
@@ -31,6 +33,7 @@ export function lineMetricsOf(font: Font): FontMetrics {
     unitsPerEm,
     ascent,
     descent,
+    lineGap,
     xHeight: hasXHeight ? os2.getInt16(86) : (xExtents?.yBearing ?? unitsPerEm / 2),
     zeroAdvance: zero === undefined ? unitsPerEm / 2 : font.glyphHAdvance(zero),
   }

@@ -19,6 +19,7 @@ import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { isPlainStyle } from '@nolvex/core/style/plainStyle'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import { usualEnvironment } from '@nolvex/core/units/environment'
+import { withFallbacks } from '../fonts/fallbackFonts'
 import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
 import { fontsShown } from './fontsShown'
 import type { PackExport } from './jobModel'
@@ -116,12 +117,10 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
     const found = used.get(asset)
     return found && pathOf(found)
   }
-  const files = fontsShown(
-    pages.flatMap((page) => page.pages),
-    namedFonts(),
-  )
-  const fonts = files.map(({ family, weight, italic, name }) => {
-    return { family, weight, italic, address: `fonts/${name}` }
+  const all = pages.flatMap((page) => page.pages)
+  const files = withFallbacks(all, fontsShown(all, namedFonts()))
+  const fonts = files.map(({ family, weight, italic, fallback, name }) => {
+    return { family, weight, italic, fallback, address: `fonts/${name}` }
   })
   const written = siteHtml(
     { bands: inOrder, lead, language: 'en', fonts, picturePath, filePath, isGrey },

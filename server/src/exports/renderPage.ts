@@ -11,6 +11,7 @@ import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
+import { withFallbacks } from '../fonts/fallbackFonts'
 import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
 import { fontData } from './embeddedFonts'
 import { fontsShown } from './fontsShown'
@@ -79,11 +80,8 @@ function htmlOf({ sources, title, pictures }: PageInput): string {
 
 /** The fonts a page is set in, in every weight we have of them. */
 function fontsOf(pages: ReturnType<typeof resolveAllBands>): EmbeddedFont[] {
-  const files = fontsShown(pages, fontsInUse())
-  return files.map((file) => ({
-    family: file.family,
-    weight: file.weight,
-    italic: file.italic,
-    address: fontData(file),
-  }))
+  return withFallbacks(pages, fontsShown(pages, fontsInUse())).map((file) => {
+    const { family, weight, italic, fallback } = file
+    return { family, weight, italic, fallback, address: fontData(file) }
+  })
 }

@@ -1,5 +1,5 @@
 import { idSchema } from '../../document/ids'
-import { cssString } from '../../text/cssWriter'
+import { familyStack } from '../../text/fallbackFace'
 import { TEXT_TRANSFORM } from '../../text/textCase'
 import { fluidCss, isFluid } from '../../units/fluidLength'
 import { cssLength, roundTo } from '../../units/length'
@@ -14,7 +14,7 @@ export const level = defineLook<string, TextStyle>({
   resolveAbsent: (tokens, role) => tokens.textStyle(undefined, role),
   // No shorthand: where a band changes one of them, it would reset the others.
   css: ({ family, weight, italic, size, lineHeight, letterSpacing, case: shown = 'none' }) => [
-    ['font-family', `${cssString(family)}, sans-serif`],
+    ['font-family', familyStack(family)],
     ['font-size', isFluid(size) ? fluidCss(size) : cssLength(size)],
     ['font-weight', String(weight)],
     ['font-style', italic ? 'italic' : 'normal'],
