@@ -79,22 +79,35 @@ export class StyleTokens implements Tokens {
   }
 
   private styleOf(level: Level): TextStyle {
-    const layers = recordLayers(level, this.at)
-    const valueOf = <Leaf extends 'size' | 'lineHeight' | 'letterSpacing'>(leaf: Leaf) => {
-      const { value, source } = foldLeaf(layers, [leaf])
-      return { value: value as unknown as Level[Leaf], isBands: source.from === 'band' }
-    }
     const { weight, italic = false, fluid, case: shown } = level
-    const size = valueOf('size')
+    const { size, lineHeight, letterSpacing, grows } = levelAtBand(level, this.at)
     const style: TextStyle = {
       family: shownFamily(this.style, level.family),
       weight,
       italic,
-      size: fluid && !size.isBands ? fluidLength(fluid, this.reading.root) : this.length(size.value),
-      lineHeight: valueOf('lineHeight').value,
+      size: fluid && grows ? fluidLength(fluid, this.reading.root) : this.length(size),
+      lineHeight,
     }
-    const letterSpacing = valueOf('letterSpacing').value
     // What a level leaves out is no key of its own: styles are compared and keyed by what they hold.
     return { ...style, ...(letterSpacing && { letterSpacing }), ...(shown && { case: shown }) }
+  }
+}
+
+/** What of a level may differ by band. */
+export interface BandedLevel extends Pick<Level, 'size' | 'lineHeight' | 'letterSpacing'> {
+  /** whether its fluid size counts, if it has one: no band has written a size over it */
+  grows: boolean
+}
+
+/** The size, lines and letters of a level as they are at a band. */
+export function levelAtBand(level: Level, at: AtBand): BandedLevel {
+  const layers = recordLayers(level, at)
+  const valueOf = <Leaf extends 'size' | 'lineHeight' | 'letterSpacing'>(leaf: Leaf) =>
+    foldLeaf(layers, [leaf]).value as unknown as Level[Leaf]
+  return {
+    size: valueOf('size'),
+    lineHeight: valueOf('lineHeight'),
+    letterSpacing: valueOf('letterSpacing'),
+    grows: foldLeaf(layers, ['size']).source.from !== 'band',
   }
 }

@@ -40,13 +40,13 @@ export function assetRoutes(
     const project = await findProject(request.params.project)
     const name = cutText(mendText(String(request.query.name ?? 'picture')), LONGEST_NAME)
     const mayBeFile = request.query.as === 'file'
-    const asset = await inWorkFolder(async (folder) => {
+    const { asset, convertedFrom } = await inWorkFolder(async (folder) => {
       const size = await bodyToFile(request, join(folder, 'upload'), LARGEST_PICTURE)
       if (size === 0) throw new Problem(422, `“${name}” is empty.`)
       const given = { id: newId(), name, file: 'upload' }
       return storeAsset(sequelize, children, project.id, folder, given, mayBeFile)
     })
-    response.status(201).json(described(asset))
+    response.status(201).json({ ...described(asset), convertedFrom })
   })
 
   router.get('/projects/:project/assets/:asset', async (request, response) => {

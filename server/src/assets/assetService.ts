@@ -21,6 +21,7 @@ interface NewAsset {
 /**
  * Has a picture checked by a child process and stores it with a project; what is no picture is stored as a file when it
  * may be one, and is only ever handed back.
+ * @returns it, and the colours it was in where it has been converted to sRGB
  */
 export async function storeAsset(
   sequelize: Sequelize,
@@ -29,16 +30,17 @@ export async function storeAsset(
   folder: string,
   { id, name, file }: NewAsset,
   mayBeFile: boolean,
-): Promise<AssetRow> {
+): Promise<{ asset: AssetRow; convertedFrom?: string }> {
   const checked = await children
     .run('checkPicture', folder, { name, file }, PICTURE_LIMITS)
     .catch((error) => {
       if (mayBeFile && error instanceof Problem && error.status === 422) return asFile(folder, file)
       throw error
     })
-  const { type, width, height } = checked
+  const { type, width, height, convertedFrom } = checked
   const sha256 = await storeBlob(sequelize, join(folder, checked.file))
-  return AssetRow.create({ projectId, id, sha256, name, type, width, height })
+  const asset = await AssetRow.create({ projectId, id, sha256, name, type, width, height })
+  return { asset, convertedFrom }
 }
 
 /** A file that is only kept and handed back. */

@@ -1,6 +1,7 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import Color from 'colorjs.io'
 import sharp from 'sharp'
 import { checkPicture as checkInFolder } from './checkPicture'
 
@@ -32,6 +33,54 @@ test.each(['png', 'jpeg', 'webp'] as const)(
 test('a JPEG that was turned has its width and height as seen', async () => {
   const bytes = await canvas(40, 30).withMetadata({ orientation: 6 }).jpeg().toBuffer()
   expect(await checkPicture('boat.jpg', bytes)).toMatchObject({ width: 30, height: 40 })
+})
+
+const pixel = async (bytes: Buffer) => [...(await sharp(bytes).raw().toBuffer()).subarray(0, 3)]
+
+/** A PNG whose numbers are taken as they are (PNG, section 5.3: length, type, data, check). */
+function withoutProfile(png: Buffer): Buffer {
+  const kept = [png.subarray(0, 8)]
+  for (let at = 8; at < png.length;) {
+    const end = at + 12 + png.readUInt32BE(at)
+    if (png.toString('latin1', at + 4, at + 8) !== 'iCCP') kept.push(png.subarray(at, end))
+    at = end
+  }
+  return Buffer.concat(kept)
+}
+
+test('a picture in another profile is kept in sRGB as colorjs.io converts it, and its profile named', async () => {
+  const bytes = await canvas(40, 30).withIccProfile('p3').png().toBuffer()
+  const found = await checkPicture('boat.png', bytes)
+  expect(found).toMatchObject({ type: 'image/png', width: 40 })
+  expect(found.convertedFrom).toMatch(/P3/)
+  const data = await pixel(withoutProfile(bytes))
+  const converted = new Color('p3', [data[0] / 255, data[1] / 255, data[2] / 255]).to('srgb').coords
+  const kept = await pixel(found.bytes)
+  for (const [index, share] of converted.entries())
+    expect(Math.abs(kept[index] - Number(share) * 255)).toBeLessThan(1.5)
+  expect(kept).not.toEqual(data)
+})
+
+test('a CMYK picture is kept in sRGB, standing as it was turned', async () => {
+  const bytes = await canvas(40, 30)
+    .toColourspace('cmyk')
+    .withMetadata({ orientation: 6 })
+    .withIccProfile('cmyk')
+    .jpeg()
+    .toBuffer()
+  expect((await sharp(bytes).metadata()).space).toBe('cmyk')
+  const found = await checkPicture('boat.jpg', bytes)
+  expect(found).toMatchObject({ type: 'image/jpeg', width: 30, height: 40, convertedFrom: 'CMYK' })
+  const kept = await sharp(found.bytes).metadata()
+  expect(kept).toMatchObject({ space: 'srgb', width: 30, height: 40 })
+  expect(kept.orientation ?? 1).toBe(1)
+})
+
+test('a picture that says it is in sRGB is kept as it came', async () => {
+  const bytes = await canvas(40, 30).withIccProfile('srgb').jpeg().toBuffer()
+  const found = await checkPicture('boat.jpg', bytes)
+  expect(found.convertedFrom).toBeUndefined()
+  expect(found.bytes.equals(bytes)).toBe(true)
 })
 
 test('what is no picture, empty, damaged or huge is refused by name', async () => {

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import type { ProjectAsset } from '@nolvex/core/formats/projectFile'
 import { Problem } from '../http/problem'
+import { otherColours, toScreenColours } from './screenColours'
 import { kindOfFile, type PixelKind } from './fileKind'
 
 export const LARGEST_PICTURE = 25 * 1024 * 1024
@@ -22,6 +23,8 @@ export interface CheckedPicture {
   height: number
   /** name of the file in the folder that is to be kept */
   file: string
+  /** the colours it was in, where it is kept in sRGB instead */
+  convertedFrom?: string
 }
 
 /**
@@ -42,7 +45,7 @@ export async function checkPicture(
   const kind = await kindOfFile(path)
   if (!kind || kind === 'PDF')
     throw new Problem(422, `“${name}” is no picture we know. Use PNG, JPEG, WebP or SVG.`)
-  if (kind !== 'SVG') return { ...(await checkPixels(name, path, kind)), file }
+  if (kind !== 'SVG') return checkPixels(name, folder, file, kind)
   const { cleanSvg } = await import('./cleanSvg')
   const { svg, width, height } = cleanSvg(name, await readFile(path))
   const clean = `${file}.clean`
@@ -52,9 +55,11 @@ export async function checkPicture(
 
 async function checkPixels(
   name: string,
-  path: string,
+  folder: string,
+  file: string,
   kind: PixelKind,
-): Promise<Omit<CheckedPicture, 'file'>> {
+): Promise<CheckedPicture> {
+  const path = join(folder, file)
   const damaged = () =>
     new Problem(422, `“${name}” is a damaged ${kind}: it cannot be read to its end. Save it again.`)
   const metadata = await sharp(path, { limitInputPixels: false })
@@ -78,5 +83,9 @@ async function checkPixels(
     .catch(() => {
       throw damaged()
     })
-  return { type, width, height }
+  const convertedFrom = otherColours(metadata)
+  if (convertedFrom === undefined) return { type, width, height, file }
+  const converted = `${file}.srgb`
+  await toScreenColours(path, join(folder, converted), metadata.format as 'png' | 'jpeg' | 'webp')
+  return { type, width, height, file: converted, convertedFrom }
 }

@@ -1,8 +1,13 @@
+import { readFileSync } from 'node:fs'
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { writeProjectFile } from '@nolvex/core/formats/projectFile'
 import { pageDrawings } from '@nolvex/core/resolve/pageSources'
 import type { StyleDocument } from '@nolvex/core/style/style'
+import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
+import { nameTable, readTables, writeTables } from '../fonts/sfnt'
+import { shippedFontPath } from '../fonts/shippedFonts'
 import { openFile } from './projectFiles'
 import { runCommand } from './commands'
 
@@ -55,6 +60,34 @@ test('tokens of the style guide come as design tokens, as CSS and as a palette',
   expect(await read('css')).toContain('--colour-accent: #1f5b4c;')
   expect(await read('gpl')).toContain(' 31  91  76\tAccent')
 })
+
+test('a project’s own fonts are set in, and go along', async () => {
+  const project = await openFile(at('drawn.nolvex.zip'))
+  const style = project.documents.style as unknown as StyleDocument
+  const asset = {
+    id: 'quayseriffont000',
+    name: 'Quay Serif 400',
+    type: 'font/ttf' as const,
+    bytes: quaySerif(),
+  }
+  const id = 'quayseriffamily0'
+  style.records.families = {
+    [id]: { id, order: 'a', name: 'Quay Serif', files: [{ asset: asset.id, weight: 400 }] },
+  }
+  for (const level of Object.values(style.records.levels)) level.family = 'Quay Serif'
+  await writeFile(at('own.nolvex.zip'), writeProjectFile({ ...project, assets: [asset] }))
+  expect(await run('export', at('own.nolvex.zip'), '--as', 'html', '-o', at('own'))).toBe(0)
+  expect(await readFile(at('own/styles.css'), 'utf8')).toContain('font-family: "Quay Serif"')
+  const [font] = (await readdir(at('own/fonts'))).filter((name) => name.toLowerCase().startsWith('quay'))
+  expect((await readFile(at(`own/fonts/${font}`))).equals(asset.bytes)).toBe(true)
+})
+
+/** A font that does not ship: one that does, under another name. */
+function quaySerif(): Buffer {
+  const lora = fontCatalogue.find(({ family }) => family === 'Lora') ?? fontCatalogue[0]
+  const bytes = readFileSync(shippedFontPath(lora))
+  return writeTables(bytes, new Map(readTables(bytes)).set('name', nameTable('Quay Serif', 400, false)))
+}
 
 test('a pack is one PDF', async () => {
   const words = ['export', at('drawn.nolvex.zip'), '--as', 'pdf', '--pages', 'contact', '-o', at('pack')]

@@ -1,8 +1,14 @@
+import { writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import type { Project } from '@nolvex/core/formats/projectFile'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { homePage, pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { SiteDocument } from '@nolvex/core/site/site'
+import { ownFonts } from '@nolvex/core/style/families'
+import type { StyleDocument } from '@nolvex/core/style/style'
+import { inWorkFolder } from '../children/workFolder'
 import { htmlFiles, pagesDrawn, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
+import { useOwnFonts } from '../fonts/fontsInUse'
 import type { Command } from './command'
 import { Misuse } from './misuse'
 import { openFile, writeInto } from './projectFiles'
@@ -36,11 +42,24 @@ export const exportProject: Command = {
     }
     if (pagesDrawn(input).length === 0)
       throw new Misuse('None of these pages has a drawing. Draw them first: nolvex draft PROJECT -o PROJECT.')
-    const files = await filesOf(input)
+    const files = await inWorkFolder(async (folder) => {
+      await layOwnFonts(folder, project)
+      return filesOf(input)
+    })
     await writeInto(out, files)
     say(`${out}: ${files.length} files`)
     return 0
   },
+}
+
+/** Has a project's own fonts known to whatever is rendered next. */
+async function layOwnFonts(folder: string, { documents, assets }: Project) {
+  const fonts = ownFonts(documents.style as unknown as StyleDocument).flatMap(({ asset, ...font }) => {
+    const file = assets.find(({ id }) => id === asset)
+    return file ? [{ ...font, file: `font-${asset}`, bytes: file.bytes }] : []
+  })
+  for (const { file, bytes } of fonts) await writeFile(join(folder, file), bytes)
+  useOwnFonts(folder, fonts)
 }
 
 async function filesOf(input: PackInput) {

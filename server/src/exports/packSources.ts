@@ -1,5 +1,6 @@
 import type { Documents } from '@nolvex/core/document/types'
 import type { StoredDocument } from '@nolvex/core/document/types'
+import { ownFonts } from '@nolvex/core/style/families'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import type { AssetFile } from './render'
 import type { OwnFontFile } from '../fonts/fontsInUse'
@@ -45,14 +46,13 @@ export async function ownFontsInto(
   projectId: string,
   style: StoredDocument,
 ): Promise<OwnFontFile[]> {
-  const families = Object.values((style as unknown as StyleDocument).records.families ?? {})
-  const wanted = families.flatMap(({ name, files = [] }) => files.map((file) => ({ family: name, ...file })))
+  const wanted = ownFonts(style as unknown as StyleDocument)
   if (wanted.length === 0) return []
   const rows = await AssetRow.findAll({ where: { projectId, id: wanted.map(({ asset }) => asset) } })
   const laid = new Map((await assetsInto(folder, rows)).map(({ asset, file }) => [asset.id, file]))
-  return wanted.flatMap(({ asset, family, weight, italic = false }) => {
+  return wanted.flatMap(({ asset, ...font }) => {
     const file = laid.get(asset)
-    return file === undefined ? [] : [{ family, weight, italic, file }]
+    return file === undefined ? [] : [{ ...font, file }]
   })
 }
 

@@ -86,6 +86,12 @@ const routes: Route[] = [
   },
   {
     method: 'post',
+    path: '/projects/{project}/fonts',
+    summary: 'Take in a font of its own (its bytes as the body): a file for each weight of it',
+    status: '201',
+  },
+  {
+    method: 'post',
     path: '/projects/{project}/exports',
     summary: 'Export a page, or the map',
     body: exportSchema,

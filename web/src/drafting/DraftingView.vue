@@ -12,7 +12,7 @@ import PickField from '../forms/PickField.vue'
 import DraftOffer from '../draft/DraftOffer.vue'
 import MapDifference from '../draft/MapDifference.vue'
 import PatternShelf from '../draft/PatternShelf.vue'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
 import BandDesk from './bands/BandDesk.vue'
@@ -187,7 +187,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
   }
   for (const [index, file] of files.entries()) {
     try {
-      const { id: asset, width, height } = await api.addPicture(project.id, file)
+      const { id: asset, width, height } = await takePicture(project.id, file)
       const meant = index === 0 && block ? page.blocks.value[block] : undefined
       const path = meant && (leaf ?? leafShownBy(meant, 'picture'))
       const shown = { asset, width, height }

@@ -11,7 +11,7 @@ import {
 import { seriesRows, type RowChoice } from '@nolvex/core/resolve/seriesRows'
 import { treeAtBand } from '@nolvex/core/resolve/siblings'
 import { useReader } from '../reading/useReader'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import type { DraftingPage } from './usePage'
@@ -96,7 +96,7 @@ export function useSeriesFill(page: DraftingPage) {
     if (!picture) return 'Nothing in the series shows a picture. Put a picture into it first.'
     const shown: Json[] = []
     for (const file of files.slice(0, rows.length)) {
-      const { id: asset, width, height } = await api.addPicture(project.id, file)
+      const { id: asset, width, height } = await takePicture(project.id, file)
       shown.push({ asset, width, height })
     }
     const beyond = files.slice(rows.length).map((): Json => null)

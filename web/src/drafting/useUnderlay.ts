@@ -2,7 +2,7 @@ import { ElMessageBox } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Underlay } from '@nolvex/core/site/gridPlan'
 import { scaleByPoints } from '@nolvex/core/snap/scaleByPoints'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { useProject } from '../session/projectStore'
 import type { DraftingPage } from './usePage'
 
@@ -27,7 +27,7 @@ export function useUnderlay(page: DraftingPage) {
   async function lay([file]: File[]) {
     trouble.value = ''
     try {
-      const { id: asset, width, height } = await api.addPicture(project.id, file)
+      const { id: asset, width, height } = await takePicture(project.id, file)
       const scale = page.pageWidth.value / width
       const size = { width: page.pageWidth.value, height: Math.max(1, height * scale) }
       write('Lay a picture under the drawing', { asset, x: 0, y: 0, ...size, strength: STRENGTH })

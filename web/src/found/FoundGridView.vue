@@ -13,7 +13,7 @@ import SideEntry from '../forms/SideEntry.vue'
 import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { readPixels } from '../screens/readPixels'
@@ -164,7 +164,7 @@ const putUnder = (page: string | undefined) =>
   attempt(async () => {
     const shown = picture.value
     if (!page || !shown) return
-    const { id: asset } = await api.addPicture(project.id, shown.file)
+    const { id: asset } = await takePicture(project.id, shown.file)
     const underlay = {
       asset,
       x: 0,

@@ -10,7 +10,8 @@ import FilePick from '../forms/FilePick.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import PickField from '../forms/PickField.vue'
 import TextField from '../forms/TextField.vue'
-import { api, assetAddress } from '../session/api'
+import { assetAddress } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { useProject } from '../session/projectStore'
 import { KIND_WORDS, STATE_WORDS } from './contentWords'
 import { useMap } from './mapStore'
@@ -59,7 +60,7 @@ function write(text: string | undefined) {
 async function addPicture([file]: File[]) {
   trouble.value = ''
   try {
-    const { id } = await api.addPicture(project.id, file)
+    const { id } = await takePicture(project.id, file)
     set('Choose the picture', { asset: id, ...(single.value?.state === 'missing' ? { state: 'draft' } : {}) })
   } catch (error) {
     trouble.value = (error as Error).message

@@ -11,7 +11,7 @@ import TroubleNote from '../forms/TroubleNote.vue'
 import TextField from '../forms/TextField.vue'
 import FilePick from '../forms/FilePick.vue'
 import FigureField from '../forms/FigureField.vue'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { newId } from '../session/newId'
 import { useProject } from '../session/projectStore'
 import { followDrag } from '../gestures/followDrag'
@@ -106,7 +106,7 @@ async function make() {
   isBusy.value = true
   trouble.value = ''
   try {
-    const { id: asset } = await api.addPicture(project.id, await cutOut(area.value))
+    const { id: asset } = await takePicture(project.id, await cutOut(area.value))
     const picture = {
       width: bitmap.value.width,
       height: bitmap.value.height,

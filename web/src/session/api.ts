@@ -118,7 +118,7 @@ export const api = {
     return logged
   },
   addPicture: (id: string, file: File) =>
-    ask<Asset>(`/projects/${id}/assets?name=${encodeURIComponent(file.name)}`, {
+    ask<Asset & { convertedFrom?: string }>(`/projects/${id}/assets?name=${encodeURIComponent(file.name)}`, {
       method: 'POST',
       body: file,
     }),

@@ -42,7 +42,9 @@ async function look([file]: File[]) {
   trouble.value = ''
   isLooking.value = true
   try {
-    found.value = await picturesColours(file)
+    const { colours, wasCmyk } = await picturesColours(file)
+    found.value = colours
+    remarks.value = wasCmyk ? [`“${file.name}” is in CMYK. Its colours are read as screens show them.`] : []
     if (found.value.length === 0) trouble.value = `“${file.name}” shows nothing but transparency.`
   } catch (error) {
     trouble.value = (error as Error).message

@@ -11,6 +11,7 @@ import PartSpecimen from './PartSpecimen.vue'
 import PartTrials from './PartTrials.vue'
 import { DRESSED_KINDS, variantsOf } from './partsOfKinds'
 import { useGuide } from './useGuide'
+import { useGuideBand } from './useGuideBand'
 
 /** How the guide dresses each kind of block: its variants, states and pieces, each on a live specimen. */
 const { project, change } = useGuide()
@@ -18,7 +19,6 @@ const kind = ref(DRESSED_KINDS[0].kind)
 const variant = ref<string>()
 const piece = ref<string>()
 const state = ref<PartState>()
-const band = ref<string>()
 
 const dressed = computed(() => DRESSED_KINDS.find((one) => one.kind === kind.value) ?? DRESSED_KINDS[0])
 const parts = computed(() => project.style.records.parts)
@@ -28,16 +28,7 @@ watch(variants, (now) => {
   if (!now.some(({ key }) => key === variant.value)) variant.value = undefined
 })
 
-const bands = computed(() => Object.values(project.site.records.bands).sort((a, b) => a.from - b.from))
-const lead = computed(() => project.site.records.settings.site.lead)
-const shownBand = computed(
-  () => bands.value.find(({ id }) => id === (band.value ?? lead.value)) ?? bands.value[0],
-)
-const bandChoices = computed(() =>
-  Object.fromEntries(
-    bands.value.map(({ id, name }) => [id, id === lead.value ? `${name}, which the others follow` : name]),
-  ),
-)
+const { band: shownBand, choices: bandChoices, choose: chooseBand } = useGuideBand()
 const stateChoices = computed(
   () =>
     Object.fromEntries(dressed.value.states.map((one) => [one, PART_STATES[one]])) as Record<
@@ -147,7 +138,7 @@ function removeVariant() {
         none="at rest"
         @change="state = $event"
       />
-      <ChoiceField label="Band" :value="shownBand.id" :choices="bandChoices" @change="band = $event" />
+      <ChoiceField label="Band" :value="shownBand.id" :choices="bandChoices" @change="chooseBand" />
     </div>
     <PartParticulars :kind="dressed" :variant="variant" :piece="piece" :state="state" :band="shownBand.id" />
   </aside>

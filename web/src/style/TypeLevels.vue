@@ -3,21 +3,25 @@ import { ElButton, ElCheckbox, ElMessage } from 'element-plus'
 import { computed, ref } from 'vue'
 import { putAmong } from '@nolvex/core/document/placing'
 import type { Json } from '@nolvex/core/document/types'
+import { bandsOf } from '@nolvex/core/resolve/resolvePage'
+import { levelAtBand } from '@nolvex/core/resolve/styleTokens'
 import type { Level } from '@nolvex/core/style/level'
+import { familyStack } from '@nolvex/core/text/fallbackFace'
 import { TEXT_TRANSFORM, type TextCase } from '@nolvex/core/text/textCase'
-import { readLength } from '@nolvex/core/units/typedLength'
 import { fluidCss, fluidLength } from '@nolvex/core/units/fluidLength'
 import { cssLength } from '@nolvex/core/units/length'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
-import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
 import LineInput from '../forms/LineInput.vue'
 import SelectField from '../forms/SelectField.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import { newId } from '../session/newId'
+import { useProject } from '../session/projectStore'
+import LevelFigures from './LevelFigures.vue'
 import { useFamilies } from './useFamilies'
 import { useGuide } from './useGuide'
+import { useGuideBand } from './useGuideBand'
 import { useRealCopy } from './useRealCopy'
 
 /** The type levels, each set in itself on the project's own words. */
@@ -25,6 +29,9 @@ const { levels, set, uses, usedWords, remove, change } = useGuide()
 const { choices } = useFamilies()
 const { copyFor } = useRealCopy()
 const trouble = ref('')
+const project = useProject()
+const { band, isLead, choices: bandChoices, choose: chooseBand } = useGuideBand()
+const atBand = computed(() => ({ bands: bandsOf(project.site), band: band.value.id }))
 const open = ref<string>()
 
 const write = (level: Level, path: string[], value: Json | undefined) =>
@@ -32,38 +39,6 @@ const write = (level: Level, path: string[], value: Json | undefined) =>
 
 const WEIGHTS = Object.fromEntries([300, 400, 500, 600, 700, 800].map((one) => [String(one), String(one)]))
 const CASES: Record<TextCase, string> = { none: 'as typed', upper: 'CAPITALS', lower: 'small letters' }
-
-const sizeWords = ({ size }: Level) => ('token' in size ? '' : cssLength(size).replace(/px$/, ''))
-function sizeTyped(level: Level, typed: TypedMeasure) {
-  if (typed && 'length' in typed) write(level, ['size'], typed.length as unknown as Json)
-}
-
-const lineWords = ({ lineHeight: { value, unit } }: Level) =>
-  unit === 'px' ? String(value) : `${value}${unit}`
-function lineTyped(level: Level, text: string) {
-  const read = readLength(text)
-  trouble.value = ''
-  if ('error' in read) return (trouble.value = read.error)
-  const { value, unit } = read.length
-  // A bare number below 4 is meant as a share of the size.
-  const written = read.isBare && value < 4 ? { value, unit: 'em' } : { value, unit }
-  if (!['px', 'em', 'rem'].includes(written.unit)) return (trouble.value = 'Lines are px, em or rem high.')
-  write(level, ['lineHeight'], written as Json)
-}
-
-const spacingWords = ({ letterSpacing }: Level) => (letterSpacing ? cssLength(letterSpacing) : '')
-function spacingTyped(level: Level, text: string) {
-  trouble.value = ''
-  if (text === '' || text === '0') return write(level, ['letterSpacing'], undefined)
-  const percent = /^(-?[\d.]+)\s*%$/.exec(text)
-  const read = percent
-    ? { length: { value: Number(percent[1]) / 100, unit: 'em' as const } }
-    : readLength(text, 'em')
-  if ('error' in read) return (trouble.value = read.error)
-  if (read.length.unit !== 'em' && read.length.unit !== 'px')
-    return (trouble.value = 'Letters are set apart by em or px, such as 0.02em.')
-  write(level, ['letterSpacing'], read.length as unknown as Json)
-}
 
 function fluidTyped(level: Level, field: 'least' | 'most' | 'from' | 'to', px: number | undefined) {
   const size = 'unit' in level.size && level.size.unit === 'px' ? level.size.value : 16
@@ -74,21 +49,15 @@ function fluidTyped(level: Level, field: 'least' | 'most' | 'from' | 'to', px: n
   if (!trouble.value) write(level, ['fluid'], next)
 }
 
-function specimenStyle({
-  family,
-  weight,
-  italic,
-  size,
-  fluid,
-  lineHeight,
-  letterSpacing,
-  case: shown,
-}: Level) {
+function specimenStyle(level: Level) {
+  const { family, weight, italic, fluid, case: shown } = level
+  const { size, lineHeight, letterSpacing, grows } = levelAtBand(level, atBand.value)
   return {
-    fontFamily: `"${family}", sans-serif`,
+    fontFamily: familyStack(family),
     fontWeight: weight,
     fontStyle: italic ? 'italic' : 'normal',
-    fontSize: fluid ? fluidCss(fluidLength(fluid, 16)) : 'token' in size ? undefined : cssLength(size),
+    fontSize:
+      fluid && grows ? fluidCss(fluidLength(fluid, 16)) : 'token' in size ? undefined : cssLength(size),
     lineHeight: `${lineHeight.value}${lineHeight.unit}`,
     letterSpacing: letterSpacing ? cssLength(letterSpacing) : 'normal',
     textTransform: TEXT_TRANSFORM[shown ?? 'none'] as 'none',
@@ -121,6 +90,12 @@ const roleWords = computed(() => (role: string | undefined) => (role ? `<${role}
 </script>
 
 <template>
+  <div class="band">
+    <ChoiceField label="Sizes at" :value="band.id" :choices="bandChoices" @change="chooseBand" />
+    <span v-if="!isLead" class="soft"
+      >What you type here counts for {{ band.name }} alone. Empty a figure, and it follows again.</span
+    >
+  </div>
   <TroubleNote :says="trouble" />
   <article v-for="level in levels" :key="level.id" :data-level="level.name">
     <div class="fields">
@@ -145,31 +120,13 @@ const roleWords = computed(() => (role: string | undefined) => (role ? `<${role}
         :options="WEIGHTS"
         @change="write(level, ['weight'], Number($event))"
       />
-      <label class="figure"
-        ><span class="soft">size</span
-        ><LengthInput
-          :label="`${level.name}: size`"
-          :value="sizeWords(level)"
-          :disabled="level.fluid !== undefined"
-          @change="sizeTyped(level, $event)"
-          @trouble="trouble = $event"
-      /></label>
-      <label class="figure"
-        ><span class="soft">lines</span
-        ><LineInput
-          :label="`${level.name}: height of lines`"
-          :value="lineWords(level)"
-          @change="lineTyped(level, $event)"
-      /></label>
-      <label class="figure"
-        ><span class="soft">letters</span
-        ><LineInput
-          :label="`${level.name}: between letters`"
-          :value="spacingWords(level)"
-          placeholder="0"
-          title="Between letters: em, px or %, such as 0.02em"
-          @change="spacingTyped(level, $event)"
-      /></label>
+      <LevelFigures
+        :level="level"
+        :now="levelAtBand(level, atBand)"
+        :band="isLead ? undefined : band"
+        @write="(path, value) => write(level, path, value)"
+        @trouble="trouble = $event"
+      />
       <ElButton
         link
         :aria-expanded="open === level.id"
@@ -243,6 +200,11 @@ article {
   padding: 8px 12px;
   background: var(--desk);
 }
+.band {
+  display: flex;
+  gap: 12px;
+  align-items: end;
+}
 .name {
   flex: 1 1 110px;
   width: 110px;
@@ -252,12 +214,6 @@ article {
 }
 .short {
   width: 74px;
-}
-.figure {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-  width: 108px;
 }
 .more .figure-field {
   width: 84px;

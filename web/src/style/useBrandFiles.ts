@@ -3,7 +3,7 @@ import { putAmong } from '@nolvex/core/document/placing'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { Json } from '@nolvex/core/document/types'
 import type { BrandMark, Mood } from '@nolvex/core/style/brand'
-import { api } from '../session/api'
+import { takePicture } from '../session/takePicture'
 import { newId } from '../session/newId'
 import { picturesColours } from './picturesColours'
 import { useGuide } from './useGuide'
@@ -23,7 +23,7 @@ export function useBrandFiles() {
     for (const file of files) {
       working.value = `Taking in ${file.name}…`
       try {
-        const { id, width, height } = await api.addPicture(project.id, file)
+        const { id, width, height } = await takePicture(project.id, file)
         made.push(await make(file, { asset: id, width, height }))
       } catch (error) {
         trouble.value = `“${file.name}” was not taken: ${(error as Error).message}`
@@ -44,8 +44,8 @@ export function useBrandFiles() {
   async function addMoods(files: File[]) {
     const made = await send(files, async (file, stored) => {
       // A picture the browser cannot look into still tells its mood.
-      const found = await picturesColours(file).catch(() => [])
-      const colours = found.map(({ hex }) => hex)
+      const found = await picturesColours(file).catch(() => undefined)
+      const colours = found?.colours.map(({ hex }) => hex) ?? []
       return { id: newId(), file: { ...stored } as Json, ...(colours.length && { colours }) }
     })
     if (made.length) change('Add to the mood', putAmong('moods', moods.value, moods.value.length, made))
