@@ -50,10 +50,13 @@ export function subjectHtml({ sources }: Subject): string {
     language: 'en',
     fonts: [],
     withKeys: true,
-    pictureAddress: ({ width, height }) =>
-      `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`,
+    pictureAddress: standIn,
   })
 }
+
+/** A drawn picture as large as one that is shown. */
+export const standIn = ({ width, height }: { width: number; height: number }): string =>
+  `data:image/svg+xml;base64,${Buffer.from(placeholderPicture(width, height)).toString('base64')}`
 
 /** Lays subjects out by the core and in the browser at each width and compares all boxes and line breaks. */
 export async function compareSubjects(

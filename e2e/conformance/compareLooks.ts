@@ -1,7 +1,7 @@
 import type { WebDriver } from 'selenium-webdriver'
 import sharp from 'sharp'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
-import type { Finish } from '@nolvex/core/paint/finish'
+import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { resolvePage } from '@nolvex/core/resolve/resolvePage'
@@ -9,7 +9,7 @@ import { usualBands } from '@nolvex/core/site/usualSite'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { setViewport } from '../browser'
-import { subjectHtml } from './compare'
+import { standIn, subjectHtml } from './compare'
 import { looksPage, LOOKS_SIZE } from './looksPage'
 import { Random } from './random'
 
@@ -17,9 +17,6 @@ import { Random } from './random'
 const MOST_DIFFERING = 0.001
 /** so far a channel may differ, of 255 */
 const CHANNEL = 16
-
-/** Every colour as it is written, to compare with what a browser makes of the same page. */
-const asWritten: Finish = { colour: (colour) => colour, picture: () => [] }
 
 /**
  * Pages of looks, painted by us and shown as SVG, against the exported HTML, both drawn by Chromium.
@@ -37,7 +34,7 @@ export async function compareLooks(
     const sources = looksPage(new Random(seed))
     const environment = { ...usualEnvironment, viewportWidth: LOOKS_SIZE.width }
     const layout = new PageLayouter(library).layout(resolvePage(sources, usualBands.wide), environment)
-    const svg = pictureSvg(pagePicture(layout, asWritten, { title: '', pictureAddress: () => undefined }))
+    const svg = pictureSvg(pagePicture(layout, finishedFinish, { title: '', pictureAddress: standIn }))
     const [css, own] = [
       await shown(driver, subjectHtml({ name: 'looks', sources })),
       await shown(driver, svg),

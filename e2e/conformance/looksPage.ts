@@ -79,6 +79,18 @@ function lookOf(random: Random): WrittenLook {
       : undefined,
     opacity: random.maybe(0.3, () => random.int(2, 9) / 10),
     shadow: random.maybe(0.4, () => shadowsOf(random)),
+    backdrop: random.maybe(0.3, () => backdropOf(random)),
+  }
+}
+
+/** A picture of some size, cut at some focus, most under a veil. */
+function backdropOf(random: Random): WrittenLook['backdrop'] {
+  const [width, height] = [random.int(40, 400), random.int(40, 400)]
+  return {
+    picture: { asset: `picture${width}x${height}`.padEnd(16, '0'), width, height },
+    focus: { x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 },
+    veil: random.maybe(0.7, () => colourOf(random)),
+    strength: random.maybe(0.7, () => random.int(1, 9) / 10),
   }
 }
 

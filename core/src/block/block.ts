@@ -4,6 +4,7 @@ import { leaf } from '../document/leafTable'
 import { richTextSchema, type RichText } from '../document/richText'
 import { valueAt } from '../document/path'
 import type { Json, StoredRecord } from '../document/types'
+import { backdropAssets } from './looks/backdrop'
 import type { FieldControl } from './field'
 import { cutText } from '../text/cutText'
 import { blockKinds, kindNamed, type AnyKind, type BlockKindName } from './kinds'
@@ -111,7 +112,8 @@ export function assetsOf(block: Block): string[] {
   const files = [...shown, ...said, block.reference, to, ...(block.links ?? [])] as (
     { asset?: unknown } | null | undefined
   )[]
-  return files.flatMap((file) => (typeof file?.asset === 'string' ? [file.asset] : []))
+  const named = files.flatMap((file) => (typeof file?.asset === 'string' ? [file.asset] : []))
+  return [...named, ...[block, ...Object.values(block.rows ?? {})].flatMap(backdropAssets)]
 }
 
 /** The HTML element of a block: its own choice, or the usual one of its kind. */

@@ -39,6 +39,8 @@ export type FieldControl =
   | { type: 'stroke' }
   | { type: 'shadow' }
   | { type: 'picture' }
+  /** the point of a picture that is kept in view */
+  | { type: 'focus' }
   | { type: 'target' }
 
 /** What a field may ask before it shows itself. */

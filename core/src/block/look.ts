@@ -3,6 +3,7 @@ import type { WrittenLength } from '../units/length'
 import type { Frame, Mark } from '../vector/mark'
 import type { Role } from '../colour/roles'
 import type { Colour } from './colourSchema'
+import type { Backdrop } from './looks/backdrop'
 import type { Field } from './field'
 import type { Length } from './lengthSchema'
 import type { ContentType } from './primitive'
@@ -33,6 +34,8 @@ export interface PaintRoom extends Frame {
   /** whether what is drawn in it goes down, not across */
   isDown: boolean
   length: (written: WrittenLength) => number
+  /** A picture the block stands on, as the finish shows it. @param frame px, that it covers */
+  backdrop: (picture: Backdrop, frame: Frame) => Mark[]
   /** A colour as the finish shows it; `none` where it does not. */
   colour: (colour: string, use: ColourUse) => string
   /** whether the ground of the block lets nothing through */

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { Field } from './field'
 import type { Look } from './look'
+import { backdrop } from './looks/backdrop'
 import { border } from './looks/border'
 import { fill } from './looks/fill'
 import { level } from './looks/level'
@@ -18,6 +19,7 @@ import type { ContentType } from './primitive'
 export const looks = {
   shadow,
   fill,
+  backdrop,
   border,
   radius,
   opacity,

@@ -11,7 +11,7 @@ const isFrame = (marker: number) =>
 export function jpegChannels(bytes: Uint8Array): number | undefined {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
   if (view.byteLength < 4 || view.getUint16(0) !== START_OF_IMAGE) return undefined
-  for (let at = 2; at + 10 <= view.byteLength; ) {
+  for (let at = 2; at + 10 <= view.byteLength;) {
     if (view.getUint8(at) !== 0xff) return undefined
     const marker = view.getUint8(at + 1)
     if (isFrame(marker)) return view.getUint8(at + 9)

@@ -1,4 +1,5 @@
 import { assetsOf, kindOf, type Block } from '../block/block'
+import { backdropAssets } from '../block/looks/backdrop'
 import type { Json, StoredRecord } from '../document/types'
 import type { DrawingDocument } from '../drawing/drawing'
 import type { StylePart } from '../style/part'
@@ -91,6 +92,7 @@ class Gathering {
     const part = this.records.parts[id] as StylePart | undefined
     if (!part || this.found.parts.has(id)) return
     this.found.parts.add(id)
+    for (const asset of backdropAssets(part)) this.found.files.add(asset)
     this.namedIn(part as unknown as StoredRecord)
   }
 

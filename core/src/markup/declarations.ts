@@ -242,7 +242,7 @@ function looking({ look, content, place }: BlockNode, css: Declarations) {
 
 /** A ground no wider than the content: painted from the content's box on, and up and down over the padding. */
 function narrowGround({ look, arrange, place }: BlockNode, css: Declarations) {
-  if (!place.isGroundNarrow || !look.fill) return
+  if (!place.isGroundNarrow || !look.fill || look.backdrop) return
   const [top, , bottom] = arrange.padding.map(cssLength)
   css.delete('background-color')
   css.set('background-image', `linear-gradient(${look.fill} 0 0)`).set('background-repeat', 'no-repeat')

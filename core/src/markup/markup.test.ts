@@ -5,6 +5,7 @@ import { plainStyle } from '../style/plainStyle'
 import { px } from '../units/length'
 import { htmlElement, written } from '../text/elementWriter'
 import { textHtml as contentOf } from './blockHtml'
+import { cssPictures, writtenCss } from '../text/cssWriter'
 import { classFromName } from './className'
 import { pageHtml } from './pageHtml'
 
@@ -179,4 +180,30 @@ test('the widths of the queries are those of the bands', () => {
   const queries = [...htmlOf([box]).matchAll(/@media (\(width[^)]*\))/g)].map(([, query]) => query)
   const froms = usualSite.records.bands
   expect(queries).toEqual([`(width < ${froms[wide].from}px)`, `(width < ${froms[medium].from}px)`])
+})
+
+describe('a picture behind a block', () => {
+  const picture = { asset: 'sea0000000000000', width: 1600, height: 900 }
+  const behind = block('behind', 'section', 'a0', {
+    look: { backdrop: { picture, focus: { x: 0.2, y: 1 }, veil: { hex: '#102030' }, strength: 0.5 } },
+    at: { [narrow]: { look: { backdrop: { picture: 'none' } } } },
+  })
+  const html = htmlOf([behind])
+  test('is named once, and covers it from its focus under its veil', () => {
+    expect(html).toContain('html { --picture-sea0000000000000: url("data:,") }')
+    expect(rule(html, 'behind')).toContain(
+      'background-image: linear-gradient(#10203080 0 0), var(--picture-sea0000000000000)',
+    )
+    expect(rule(html, 'behind')).toContain('background-position: 20% 100%')
+    expect(rule(html, 'behind')).toContain('background-size: cover')
+  })
+  test('is gone where a band takes it off', () => {
+    const said = rule(html, 'behind', '(width < 680px)')
+    expect(said).toContain('background-image: none')
+    expect(said).toContain('background-size: auto')
+  })
+  test('an address that is not our own is left out', () => {
+    const sheet = writtenCss(cssPictures(new Map([['--picture-a', 'https://elsewhere.example/") }']])))
+    expect(sheet).toBe('')
+  })
 })

@@ -7,7 +7,7 @@ import { htmlElement, htmlPage, htmlStylesheet, written } from '../text/elementW
 import { childrenHtml } from './blockHtml'
 import { classNames, fontRules, type EmbeddedFont } from './pageHtml'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
-import { blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
+import { backdropRule, blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
 
 /** A page of a site as it is resolved at each band, narrow to wide. */
 export interface SitePage {
@@ -83,6 +83,10 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
     ...fontRules(fonts),
     ...(first ? resetRules(first.leading) : []),
     ...(isGrey ? [GREY_PICTURES] : []),
+    backdropRule(
+      pages.flatMap((page) => page.pages),
+      picturePath,
+    ),
     ...rules.flatMap(({ page, classes }) => blockRules({ bands, lead, pages: page.pages }, classes)),
   ])
   return [...files, { path: STYLES, text: writtenCss(sheet) }]

@@ -1,5 +1,15 @@
+import { pictureProperty } from '../block/looks/backdrop'
+import type { ShownPicture } from '../block/primitive'
 import type { BlockNode, IconLines, PageNode } from '../resolve/node'
-import { cssAtWidth, cssInState, CSS_STATES, cssRule, fixedCss, type Css } from '../text/cssWriter'
+import {
+  cssAtWidth,
+  cssInState,
+  cssPictures,
+  CSS_STATES,
+  cssRule,
+  fixedCss,
+  type Css,
+} from '../text/cssWriter'
 import { familyStack } from '../text/fallbackFace'
 import { PAGE_FAMILY } from '../text/fontCatalogue'
 import { declarationsOf, INITIAL, PAGE_UNITS, type Declarations } from './declarations'
@@ -87,6 +97,18 @@ export function resetRules({
   ]
   const family: [string, string] = ['font-family', familyStack(PAGE_FAMILY)]
   return [cssRule('html', page), RESET, cssRule('body', [family])]
+}
+
+/** The pictures blocks stand on, by which the rules of blocks name them. @param pages at all bands */
+export function backdropRule(pages: PageNode[], address: (picture: ShownPicture) => string): Css {
+  const found = new Map<string, string>()
+  const walk = ({ look, states = [], children }: BlockNode) => {
+    for (const { backdrop } of [look, ...states.map((state) => state.look)])
+      if (backdrop) found.set(pictureProperty(backdrop.asset), address({ ...backdrop, alt: '' }))
+    children.forEach(walk)
+  }
+  for (const page of pages) page.children.forEach(walk)
+  return cssPictures(found)
 }
 
 /**

@@ -11,6 +11,11 @@ export interface Finish {
   colour: (colour: string, use: ColourUse, ground: string) => string
   /** What a picture is painted as. @param frame px, inside border and padding */
   picture: (frame: Frame, fit: 'cover' | 'contain', address: string | undefined) => Mark[]
+  /**
+   * What a picture behind other things is painted as, where that is not a pale picture.
+   * @param placed px, as large as it is shown
+   */
+  backdrop?: (placed: Frame, address: string | undefined) => Mark[]
   /** whether what the developer supplies is marked; it is where this is not said */
   marksSupplied?: false
   /** The marks of an instance as this finish draws them; as they are where it does not say. @param key of the instance */

@@ -7,4 +7,6 @@ export const finishedFinish: Finish = {
   colour: (colour) => colour,
   picture: (frame, fit, address) =>
     address ? [{ type: 'image', ...frame, href: address, fit }] : plainFinish.picture(frame, fit, address),
+  backdrop: (placed, address) =>
+    address ? [{ type: 'image', ...placed, href: address, fit: 'stretch' }] : [],
 }

@@ -1,5 +1,6 @@
 import type { Block } from '../block/block'
 import { contrastRatio } from '../colour/contrast'
+import { alphaOf } from '../colour/spaces'
 import { resolvePage } from '../resolve/resolvePage'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
@@ -26,4 +27,17 @@ test('grounds come out in greys of their lightness, and words on them stay reada
   expect(open.look.fill).toBeUndefined()
   expect(open.children[0].look.colour).toBe('#2b3330')
   expect(page.children[0].look.fill).toBe('#14382f')
+})
+
+test('a picture behind words is grey and pale in a wireframe, and words on it are set for the ground', () => {
+  const picture = { asset: 'sea0000000000000', width: 1600, height: 900 }
+  const blocks: Block[] = blocksOf([
+    section('hero', [text('above the sea')], { look: { fill: { hex: '#14382f' }, backdrop: { picture } } }),
+  ])
+  const records = { blocks: Object.fromEntries(blocks.map((block) => [block.id, block])) }
+  const drawing = { kind: 'drawing' as const, id: idOf('page'), schema: 2, records }
+  const page = resolvePage({ drawing, site: usualSite, style: plainStyle }, usualBands.wide)
+  const [{ look }] = pageInFinish(page, plainFinish).children
+  expect(look.backdrop).toMatchObject({ asset: picture.asset, isGrey: true })
+  expect(alphaOf(look.backdrop?.veil as string)).toBeGreaterThan(0.5)
 })

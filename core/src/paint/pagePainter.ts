@@ -1,4 +1,5 @@
 import type { PaintRoom } from '../block/look'
+import { covering, type Backdrop } from '../block/looks/backdrop'
 import { looks, looksOn, type AnyLook } from '../block/looks'
 import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
@@ -39,6 +40,9 @@ interface Kept extends Pick<Box, 'x64' | 'y64' | 'w64' | 'h64' | 'mode' | 'inset
   painted: Painted
 }
 
+/** So much is seen of a picture behind words where a finish has no way of its own. */
+const FAINT = 0.45
+
 type Corners = [number, number, number, number]
 
 /** Paints laid-out pages in one finish. Groups of boxes that did not change stay the same objects. */
@@ -70,7 +74,7 @@ export class PagePainter {
     const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
     const room = this.roomOf(box, layout, own, look.fill !== undefined && alphaOf(look.fill) === 1)
-    const groundRoom = place.isGroundNarrow ? narrowRoom(box, room) : room
+    const groundRoom = place.isGroundNarrow && !look.backdrop ? narrowRoom(box, room) : room
     const { key } = box.node
     const drawn = (marks: Mark[], of: string) => this.finish.drawn?.(marks, `${key} ${of}`) ?? marks
     const shown = looksOn(box.node.content.type).map((name) => ({ name, of: looks[name] as AnyLook }))
@@ -129,6 +133,12 @@ export class PagePainter {
     }
   }
 
+  private backdropMarks(shown: Backdrop, frame: Frame): Mark[] {
+    const address = this.pictureAddress({ ...shown, alt: '' })
+    if (this.finish.backdrop) return this.finish.backdrop(covering(shown, frame), address)
+    return [{ type: 'group', opacity: FAINT, marks: this.finish.picture(frame, 'cover', address) }]
+  }
+
   private roomOf(box: Box, layout: PageLayout, ground: string, isOpaque: boolean): PaintRoom {
     const { w, h, border, node } = box
     const { content, look } = node
@@ -143,6 +153,7 @@ export class PagePainter {
       isDown: content.type === 'shape' && content.isDown,
       length,
       isOpaque,
+      backdrop: (shown, frame) => this.backdropMarks(shown, frame),
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
   }

@@ -167,7 +167,9 @@ function wordsNode({ x, y, text, family, size, weight, italic, colour, spacing }
   }
 }
 
+const ASPECT = { cover: 'xMidYMid slice', contain: 'xMidYMid meet', stretch: 'none' }
+
 function imageNode({ x, y, width, height, href, fit }: Image): SvgNode {
-  const preserveAspectRatio = `xMidYMid ${fit === 'cover' ? 'slice' : 'meet'}`
+  const preserveAspectRatio = ASPECT[fit]
   return { tag: 'image', attributes: { x, y, width, height, href, preserveAspectRatio } }
 }

@@ -1,4 +1,5 @@
 import { assetsOf } from '../block/block'
+import { backdropAssets } from '../block/looks/backdrop'
 import type { CollectionDocument } from '../content/collection'
 import type { ContentDocument } from '../content/content'
 import type { Documents, StoredDocument } from '../document/types'
@@ -45,12 +46,17 @@ export function drawingTitle(documents: Documents, id: string): string | undefin
   return pages[id]?.title ?? shared[id]?.name ?? patterns[id]?.name
 }
 
-/** The pictures that pages may show: those of their blocks, of shared blocks and of content items. */
-export function picturesShown(drawings: DrawingDocument[], around: Documents = {}): string[] {
+/** The pictures that pages may show: those of their blocks, of shared blocks, of content items and of the guide's parts. */
+export function picturesShown(
+  drawings: DrawingDocument[],
+  style: StyleDocument,
+  around: Documents = {},
+): string[] {
   const shared = Object.keys(around).flatMap((id) => drawingIn(around, id) ?? [])
   const blocks = [...drawings, ...shared].flatMap(({ records }) => Object.values(records.blocks ?? {}))
   const items = Object.values(contentIn(around)?.records.items ?? {})
-  return [...new Set([...blocks.flatMap(assetsOf), ...items.flatMap(({ asset }) => asset ?? [])])]
+  const parts = Object.values(style.records.parts).flatMap(backdropAssets)
+  return [...new Set([...blocks.flatMap(assetsOf), ...items.flatMap(({ asset }) => asset ?? []), ...parts])]
 }
 
 export const drawingIn = (around: Documents | undefined, id: string) =>

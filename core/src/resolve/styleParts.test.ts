@@ -1,5 +1,6 @@
 import { blockSchema, type Block } from '../block/block'
 import type { PartState } from '../block/partState'
+import type { DrawingDocument } from '../drawing/drawing'
 import { pageHtml } from '../markup/pageHtml'
 import { usualBands, usualSite } from '../site/usualSite'
 import { plainStyle } from '../style/plainStyle'
@@ -8,6 +9,7 @@ import { partSchema, type StylePart } from '../style/part'
 import { tokenSchema } from '../style/token'
 import { px } from '../units/length'
 import type { BlockNode } from './node'
+import { picturesShown } from './pageSources'
 import { bandsOf, PageResolver, resolveAllBands } from './resolvePage'
 
 const PAGE = 'page000000000000'
@@ -196,4 +198,30 @@ test('a section that turns dark takes along what stands in it, though that did n
   const colourOf = (sources: typeof light) =>
     below(resolver.resolve(sources, usualBands.wide).children).find(({ key }) => key === text.id)?.look.colour
   expect([colourOf(light), colourOf(dark), colourOf(light)]).toEqual(['#222222', '#eeeeee', '#222222'])
+})
+
+test('a variant has the veil and the block the picture it stands on; at a band it may be another or none', () => {
+  const picture = (name: string) => ({ asset: name.padEnd(16, '0'), width: 800, height: 600 })
+  const style = guideOf([
+    {
+      kind: 'box',
+      variant: 'over',
+      look: { backdrop: { veil: hex('#102030'), strength: 0.25, picture: picture('sea') } },
+    },
+  ])
+  const at = {
+    [usualBands.medium]: { look: { backdrop: { picture: picture('quay'), focus: { x: 1, y: 0 } } } },
+    [usualBands.narrow]: { look: { backdrop: { picture: 'none' } } },
+  }
+  const blocks = [block('box', 'box', { variant: 'over', at })]
+  const shownAt = (band: string) => nodeOf(blocks, style, blocks[0].id, { band }).look.backdrop
+  expect(shownAt(usualBands.wide)).toEqual({
+    ...picture('sea'),
+    focus: { x: 0.5, y: 0.5 },
+    veil: '#10203040',
+  })
+  expect(shownAt(usualBands.medium)).toEqual({ ...picture('quay'), focus: { x: 1, y: 0 }, veil: '#10203040' })
+  expect(shownAt(usualBands.narrow)).toBeUndefined()
+  const drawing = sourcesOf(blocks, style).drawing as unknown as DrawingDocument
+  expect(picturesShown([drawing], style)).toEqual([picture('quay').asset, picture('sea').asset])
 })

@@ -192,7 +192,9 @@ export function startParts({ density, isPill }: PartStart): StylePart[] {
   )
 
   add('section', { look: { fill: role('tint') } }, { variant: 'tinted' })
-  add('section', { look: { fill: role('ground'), colourSet: 'dark' } }, { variant: 'dark' })
+  const dark: WrittenLook = { fill: role('ground'), colourSet: 'dark' }
+  add('section', { look: dark }, { variant: 'dark' })
+  add('section', { look: { ...dark, backdrop: { veil: role('ground') } } }, { variant: 'picture' })
   return parts
 }
 

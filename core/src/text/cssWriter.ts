@@ -98,6 +98,15 @@ export function cssFontFace(
   )
 }
 
+/** Pictures a page's rules name, each as a property of the root. Those whose addresses are not our own are left out. */
+export function cssPictures(addresses: Map<string, string>): Css {
+  const properties = [...addresses].filter(
+    ([property, address]) => PROPERTY.test(property) && isOwnAddress(address),
+  )
+  const declared = properties.map(([property, address]) => `${property}: url("${address}")`)
+  return sealed(declared.length ? `html { ${declared.join('; ')} }` : '')
+}
+
 const percent = (share: number) => `${Number((share * 100).toFixed(2))}%`
 
 /** A face of the visitor's computer under another name, scaled so that it takes the room of another. */

@@ -116,7 +116,8 @@ export interface TextFont {
 export interface Image extends Frame {
   type: 'image'
   href: string
-  fit: 'cover' | 'contain'
+  /** `stretch`: just as large as the frame */
+  fit: 'cover' | 'contain' | 'stretch'
 }
 
 /** A whole drawing. */

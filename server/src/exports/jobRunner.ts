@@ -188,7 +188,7 @@ export class JobRunner {
     const around = aroundPages(documents)
     await documentsInto(folder, { ...around, site, style, [drawing.id]: drawing })
     const shown = [drawing as unknown as PageSources['drawing']]
-    const files = await assetsInto(folder, await picturesOn(projectId, shown, around))
+    const files = await assetsInto(folder, await picturesOn(projectId, shown, style, around))
     return {
       wanted: input,
       fonts: await ownFontsInto(folder, projectId, style),

@@ -31,7 +31,7 @@ export async function packInto(
   const around = aroundPages(documents)
   const pages = Object.fromEntries(drawings.map(({ id }) => [id, documents[id]]))
   await documentsInto(folder, { ...around, site, style, ...pages })
-  const files = await assetsInto(folder, await picturesOn(project.id, drawings, around))
+  const files = await assetsInto(folder, await picturesOn(project.id, drawings, style, around))
   return {
     fonts: await ownFontsInto(folder, project.id, style),
     wanted,
@@ -73,7 +73,10 @@ export async function brandInto(
 export function picturesOn(
   projectId: string,
   drawings: PageSources['drawing'][],
+  style: StoredDocument,
   around: Documents,
 ): Promise<AssetRow[]> {
-  return AssetRow.findAll({ where: { projectId, id: picturesShown(drawings, around) } })
+  return AssetRow.findAll({
+    where: { projectId, id: picturesShown(drawings, style as unknown as StyleDocument, around) },
+  })
 }

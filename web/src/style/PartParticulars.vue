@@ -4,7 +4,7 @@ import { computed, provide, ref } from 'vue'
 import { FIELD_GROUPS, type Field } from '@nolvex/core/block/field'
 import { paddingFields } from '@nolvex/core/block/arrange'
 import { lookFields } from '@nolvex/core/block/looks'
-import { kindNamed } from '@nolvex/core/block/kinds'
+import { kindNamed, type BlockKindName } from '@nolvex/core/block/kinds'
 import { valueAt } from '@nolvex/core/document/path'
 import type { Json, StoredRecord } from '@nolvex/core/document/types'
 import { blockValue } from '@nolvex/core/resolve/blockLayers'
@@ -17,6 +17,7 @@ import type { FieldState } from '../drafting/fields/useFields'
 import { lengthReading } from '../drafting/fields/lengthReading'
 import LeafRow from '../drafting/LeafRow.vue'
 import { newId } from '../session/newId'
+import { takePicture } from '../session/takePicture'
 import type { DressedKind } from './partsOfKinds'
 import { useGuide } from './useGuide'
 
@@ -50,13 +51,17 @@ const fields = computed((): Field[] => {
   return all.filter(({ path: [first] }) => first === 'look' || (first === 'arrange' && !props.state))
 })
 
+/** a block dressed in the part and nothing else */
+const standIn = computed(() => ({
+  ...{ id: '', order: '', kind: props.kind.kind as BlockKindName, variant: props.variant },
+}))
+
 const stored = computed(() => part.value as unknown as StoredRecord | undefined)
 /** What stands there: of the part itself, else what shows without it. */
 function valueOf(path: string[]): Json | undefined {
   const own = part.value && foldLeaf(at.value.parts.layersOf(key.value), path).value
   if (own !== undefined || props.piece) return own ?? undefined
-  const block = { id: '', order: '', kind: props.kind.kind, variant: props.variant }
-  return blockValue(block as never, path, at.value).value
+  return blockValue(standIn.value, path, at.value).value
 }
 const key = computed(() => {
   const { kind, variant, piece, state } = props
@@ -68,7 +73,11 @@ const isOwn = (path: string[]) =>
 const groups = computed(() =>
   FIELD_GROUPS.map((group) => ({
     group,
-    states: fields.value.filter((field) => field.group === group && !field.isShortcut).map(stateOf),
+    states: fields.value
+      .filter(
+        (field) => field.group === group && !field.isShortcut && (field.when?.({ value: valueOf }) ?? true),
+      )
+      .map(stateOf),
   })).filter(({ states }) => states.length),
 )
 function stateOf(field: Field): FieldState {
@@ -80,7 +89,8 @@ function stateOf(field: Field): FieldState {
     value: isMixed ? undefined : values[0],
     isMixed,
     differs: paths.some(isOwn),
-    block: undefined,
+    block: standIn.value,
+    valueOf,
   }
 }
 const TITLES: Partial<Record<Field['group'], string>> = {
@@ -111,6 +121,15 @@ function write(field: Field, value: Json | undefined) {
     `part ${id} ${field.path.join('.')}`,
   )
 }
+async function choosePicture(field: Field, [file]: File[]) {
+  trouble.value = ''
+  try {
+    const { id: asset, width, height } = await takePicture(project.id, file)
+    write(field, { asset, width, height })
+  } catch (error) {
+    trouble.value = `“${file.name}” was not taken: ${(error as Error).message}`
+  }
+}
 const from = computed(() =>
   bandsOf(project.site).lead === props.band ? 'what the kind gives' : 'the band nearer the lead',
 )
@@ -127,6 +146,7 @@ const from = computed(() =>
         :from="from"
         @write="write(one.field, $event)"
         @trouble="trouble = $event"
+        @pictures="choosePicture(one.field, $event)"
       />
     </section>
     <TroubleNote :says="trouble" />

@@ -32,6 +32,16 @@ export const section = defineKind({
       label: 'dark',
       values: { look: { colourSet: 'dark', fill: { role: 'ground', hex: '#2b3532' } } },
     },
+    picture: {
+      label: 'picture',
+      values: {
+        look: {
+          colourSet: 'dark',
+          fill: { role: 'ground', hex: '#2b3532' },
+          backdrop: { veil: { role: 'ground', hex: '#2b3532' } },
+        },
+      },
+    },
   },
   anatomy: ({ section: of, site }) => ({
     content: OWN_CHILDREN,

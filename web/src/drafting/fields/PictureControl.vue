@@ -1,22 +1,46 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import FilePick from '../../forms/FilePick.vue'
 import { PICTURE_TYPES } from '../../pictures/pictureTypes'
+import { assetAddress } from '../../session/api'
+import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
 
 /** The file a picture shows. */
 const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
-const isChosen = computed(() => Boolean((props.state.value as { asset?: string } | undefined)?.asset))
+const project = useProject()
+const asset = computed(() => (props.state.value as { asset?: string } | undefined)?.asset)
+/** What a part has behind a block is only gone when the block says so. */
+const isBehind = computed(() => props.state.field.path[1] === 'backdrop')
 </script>
 
 <template>
-  <FilePick
-    v-if="state.block"
-    :words="isChosen ? 'Choose another picture…' : 'Choose a picture…'"
-    label="Picture file"
-    :accept="PICTURE_TYPES"
-    @files="emit('pictures', $event)"
-  />
-  <p v-else class="soft">Select one picture to choose what it shows.</p>
+  <div v-if="state.block" class="picture">
+    <img v-if="asset" :src="assetAddress(project.id, asset)" alt="" />
+    <FilePick
+      :words="asset ? 'Choose another picture…' : 'Choose a picture…'"
+      label="Picture file"
+      :accept="PICTURE_TYPES"
+      @files="emit('pictures', $event)"
+    />
+    <ElButton v-if="asset" link @click="emit('write', isBehind ? 'none' : undefined)">Take it off</ElButton>
+  </div>
+  <p v-else class="soft">Select one block to choose its picture.</p>
 </template>
+
+<style scoped>
+.picture {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+}
+img {
+  width: 56px;
+  height: 40px;
+  object-fit: cover;
+  border: 1px solid var(--edge);
+}
+</style>

@@ -8,6 +8,7 @@ import CollectionControl from './CollectionControl.vue'
 import ColourControl from './ColourControl.vue'
 import ContentControl from './ContentControl.vue'
 import EdgeControl from './EdgeControl.vue'
+import FocusControl from './FocusControl.vue'
 import IconControl from './IconControl.vue'
 import LengthControl from './LengthControl.vue'
 import LevelControl from './LevelControl.vue'
@@ -55,6 +56,7 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   stroke: { component: StrokeControl, isWide: true },
   shadow: { component: ShadowControl },
   picture: { component: PictureControl, isWide: true },
+  focus: { component: FocusControl, isWide: true },
   target: { component: TargetControl, isWide: true },
   lines: { component: LinesControl, isWide: true },
   icon: { component: IconControl },

@@ -19,6 +19,8 @@ export interface FieldState {
   differs: boolean
   /** the block, where there is one alone */
   block: Block | undefined
+  /** the effective value of another leaf of the first of them */
+  valueOf: (path: string[]) => Json | undefined
 }
 
 /** The fields of what is selected, group by group, and changing them. */
@@ -46,6 +48,7 @@ export function useFields(page: DraftingPage) {
       isMixed,
       differs: chosen.value.some((block) => paths.some((path) => page.differs(block, path))),
       block: chosen.value.length === 1 ? chosen.value[0] : undefined,
+      valueOf: (path) => page.value(chosen.value[0], path).value,
     }
   }
   const groups = computed((): { group: FieldGroup; states: FieldState[] }[] =>
@@ -62,6 +65,8 @@ export function useFields(page: DraftingPage) {
     page.change(
       label,
       paths.flatMap((path) => setLeaf(records.value, path, value, where)),
+      // A point that is dragged is one step.
+      field.control.type === 'focus' ? `focus ${records.value.join(' ')}` : undefined,
     )
   }
 

@@ -38,14 +38,16 @@ function stateOf({ id, label, block, leaf }: SharedValue): FieldState | undefine
   const original = blocks.value[block] as Block | undefined
   const path = leaf.split('.')
   if (!original) return undefined
-  const facts = { value: (at: string[]) => blockValue(original, at, page.at.value).value }
-  const own = fieldsOf(original, facts).find((field) => String(field.path) === leaf.replaceAll('.', ','))
+  const valueOf = (at: string[]) => blockValue(original, at, page.at.value).value
+  const own = fieldsOf(original, { value: valueOf }).find(
+    (field) => String(field.path) === leaf.replaceAll('.', ','),
+  )
   if (!own) return undefined
   const field: Field = { ...own, label, path: ['values', id], also: undefined, varies: variesAt(path) }
   const at = field.varies ? page.at.value : { ...page.at.value, band: page.bands.value.lead }
   const said = blockValue(props.copy, field.path, at).value
   const value = said ?? blockValue(original, path, page.at.value).value
-  return { field, value, isMixed: false, differs: said !== undefined, block: original }
+  return { field, value, isMixed: false, differs: said !== undefined, block: original, valueOf }
 }
 const states = computed(() =>
   shared.value
