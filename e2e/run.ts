@@ -34,6 +34,7 @@ import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
+import { tokenDeleted } from './journeys/tokenDeleted'
 import { told } from './journeys/told'
 import { truedUp } from './journeys/truedUp'
 import { twoWindows } from './journeys/twoWindows'
@@ -61,6 +62,7 @@ const journeys: Journey[] = [
   gridAgreed,
   styleGuide,
   kits,
+  tokenDeleted,
   guidesAndFrames,
   exportedFits,
   exportedSite,

@@ -4,7 +4,7 @@ import type { Json } from '@nolvex/core/document/types'
 import type { Band } from '@nolvex/core/site/site'
 import type { BandedLevel } from '@nolvex/core/resolve/styleTokens'
 import type { Level } from '@nolvex/core/style/level'
-import { cssLength } from '@nolvex/core/units/length'
+import { cssLength, roundTo } from '@nolvex/core/units/length'
 import { readLength } from '@nolvex/core/units/typedLength'
 import LengthInput, { type TypedMeasure } from '../forms/LengthInput.vue'
 import LineInput from '../forms/LineInput.vue'
@@ -35,7 +35,8 @@ function sizeTyped(typed: TypedMeasure) {
 
 const lineWords = (height: Level['lineHeight'] | undefined) => {
   if (!height) return ''
-  return height.unit === 'px' ? String(height.value) : `${height.value}${height.unit}`
+  const value = roundTo(height.value, 3)
+  return height.unit === 'px' ? String(value) : `${value}${height.unit}`
 }
 function lineTyped(text: string) {
   emit('trouble', '')

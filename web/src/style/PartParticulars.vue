@@ -166,7 +166,9 @@ h4 {
   margin: 4px 0;
 }
 .part-particulars :deep(.light-input) {
-  width: 100%;
   min-width: 0;
+}
+.part-particulars :deep(.control .light-input) {
+  width: 100%;
 }
 </style>

@@ -132,6 +132,27 @@ test('what names something that was deleted is found: pages, menus, collections 
   )
 })
 
+test('tokens and levels that were deleted are found where a block, a band or a row names them', () => {
+  const gone = idOf('gone')
+  const narrow = {
+    look: { border: { top: { width: px(1), line: 'solid' as const, colour: { token: gone } } } },
+  }
+  const sketches = [
+    main([
+      text('ground', { look: { fill: { token: gone } } }),
+      text('line', { at: { [usualBands.narrow]: narrow } }),
+      text('gap', { arrange: { padding: { top: { token: gone } } } }),
+      text('words', { look: { level: gone } }),
+      text('fine', { look: { fill: { hex: '#ffffff' } } }),
+    ]),
+  ]
+  const found = by(findingsOn(project(sketches, ['main'])), 'leadsNowhere')
+  expect(found.map(({ says }) => says)).toEqual([
+    ...['ground', 'line', 'gap'].map((name) => `${name} on “Fares” names a token that was deleted.`),
+    'words on “Fares” names a type level that was deleted.',
+  ])
+})
+
 test('blocks without a name get one each, and names used twice are numbered', () => {
   const nameless = (id: string, more: Partial<Sketch> = {}) => ({ ...text(id, more) })
   let documents = project([main([nameless('a', { tag: 'h2' }), nameless('b'), nameless('c')])], ['main'])

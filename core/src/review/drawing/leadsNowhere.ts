@@ -5,7 +5,7 @@ import { collectionIn } from '../../resolve/pageSources'
 import { titleOf, type DrawingFacts } from './drawingFacts'
 import type { DrawingRule } from './drawingRule'
 
-/** What blocks name that was deleted: pages, sections, menus, collections, shared blocks, requirements. */
+/** What blocks name that was deleted: pages, sections, menus, collections, shared blocks, requirements, tokens, levels. */
 export const leadsNowhere: DrawingRule = {
   id: 'leadsNowhere',
   label: 'Names something that is gone',
@@ -44,6 +44,25 @@ function goneFrom({ sources }: DrawingFacts, block: Block): string[] {
   const gone = named.filter(([what, id]) => !isThere[what](id)).map(([what]) => `a ${what}`)
   const shared = kindOf(block).expands === 'shared' ? String(block.data?.shared) : undefined
   if (shared !== undefined && !(shared in sources.style.records.shared)) gone.push('a shared block')
+  const { tokens, levels } = sources.style.records
+  const dress = dressOf(block)
+  if (dress.tokens.some((id) => !(id in tokens))) gone.push('a token')
+  if (dress.levels.some((id) => !(id in levels))) gone.push('a type level')
   if (block.requirement !== undefined && !(block.requirement in requirements)) gone.push('a requirement')
   return gone
+}
+
+/** The tokens and levels of the style guide that a block's own values name, at all bands and in all rows. */
+function dressOf(block: Block): { tokens: string[]; levels: string[] } {
+  const own = [block, ...Object.values(block.at ?? {}), ...Object.values(block.rows ?? {})]
+  const levels = own.flatMap(({ look }) => look?.level ?? [])
+  const tokens: string[] = []
+  const walk = (value: unknown) => {
+    if (typeof value !== 'object' || value === null) return
+    for (const [key, below] of Object.entries(value))
+      if (key === 'token' && typeof below === 'string') tokens.push(below)
+      else walk(below)
+  }
+  for (const { arrange, place, look, values } of own) walk([arrange, place, look, values])
+  return { tokens, levels }
 }

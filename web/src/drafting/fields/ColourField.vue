@@ -12,12 +12,12 @@ const props = defineProps<{
   canBeNone?: boolean
 }>()
 const emit = defineEmits<{ change: [colour: Json]; trouble: [says: string] }>()
-const { named, choiceOf, colourOf } = useColours()
+const { choicesWith, choiceOf, colourOf } = useColours()
 const choice = computed(() => choiceOf(props.value))
-const options = computed(() => {
-  const own = choice.value?.startsWith('#') ? { [choice.value]: choice.value } : {}
-  return { ...(props.canBeNone ? { none: 'none' } : {}), ...named.value, ...own }
-})
+const options = computed(() => ({
+  ...(props.canBeNone ? { none: 'none' } : {}),
+  ...choicesWith(choice.value),
+}))
 
 function chosen(typed: string) {
   const colour = colourOf(typed)

@@ -14,7 +14,13 @@ const AS_ELEMENT = ' '
 const options = computed(() => {
   const levels = inOrder(Object.values(project.style.records.levels))
   const own = props.state.block ? `as ${tagOf(props.state.block)}` : 'as its element'
-  return { [AS_ELEMENT]: own, ...Object.fromEntries(levels.map(({ id, name }) => [id, name])) }
+  const { value } = props.state
+  const isGone = typeof value === 'string' && !(value in project.style.records.levels)
+  return {
+    [AS_ELEMENT]: own,
+    ...Object.fromEntries(levels.map(({ id, name }) => [id, name])),
+    ...(isGone && { [value]: 'a level that is gone' }),
+  }
 })
 </script>
 

@@ -25,10 +25,16 @@ const choice = computed(() => {
   if (typeof value === 'object' && value !== null) return String(value.token)
   return typeof value === 'string' ? value : undefined
 })
+/** what stands and is none of the guide's: typed, or a token that was deleted */
+const own = computed(() => {
+  const { value: stands } = choice
+  if (stands === undefined || stands === 'none' || tokens.value.some(({ id }) => id === stands)) return {}
+  return { [stands]: Array.isArray(props.state.value) ? stands : 'a token that is gone' }
+})
 const options = computed(() => ({
   none: 'none',
   ...Object.fromEntries(tokens.value.map(({ id, name }) => [id, name])),
-  ...(Array.isArray(props.state.value) && choice.value ? { [choice.value]: choice.value } : {}),
+  ...own.value,
 }))
 
 function chosen(typed: string) {

@@ -14,6 +14,12 @@ export function useColours() {
     return Object.fromEntries(inOrder([...tokens]).map(({ id, name }) => [`token:${id}`, name]))
   })
 
+  /** Choices with the one that stands: typed, or a token that was deleted. */
+  function choicesWith(choice: string | undefined): Record<string, string> {
+    if (choice === undefined || choice === 'none' || choice in named.value) return named.value
+    return { ...named.value, [choice]: choice.startsWith('token:') ? 'a token that is gone' : choice }
+  }
+
   /** A colour as the choice that stands for it. */
   function choiceOf(value: Json | undefined): string | undefined {
     if (value === 'none') return 'none'
@@ -31,5 +37,5 @@ export function useColours() {
     return 'hex' in read ? { hex: read.hex } : undefined
   }
 
-  return { named, choiceOf, colourOf }
+  return { choicesWith, choiceOf, colourOf }
 }
