@@ -6,6 +6,7 @@ import { withTestDatabase } from '../testDatabase'
 import { firstLoad, particularsShown } from './controls'
 import { pulledThroughWidths } from './gridFigures'
 import { kitOf200 } from './kitOf200'
+import { ledgerFollows } from './ledgerFollows'
 import { mapOnScreen } from './mapOf2000'
 import { onThePage } from './onThePage'
 import { median, p95 } from './timing'
@@ -16,9 +17,9 @@ const PAGE = 'benchpage0000000'
 
 /**
  * Figures of the application itself: changes acknowledged, the demo on screen, gestures on large pages.
- * @param only what is done on pages, or kits
+ * @param only what is done on pages, or with the style guide
  */
-export async function inTheApplication(only?: 'pages' | 'kits'): Promise<void> {
+export async function inTheApplication(only?: 'pages' | 'style'): Promise<void> {
   await withTestDatabase(async (database) => {
     const site = await Site.start(database, 'bench')
     const { driver, close } = await launchBrowser()
@@ -26,7 +27,7 @@ export async function inTheApplication(only?: 'pages' | 'kits'): Promise<void> {
       await setViewport(driver, 1280, 800)
       const person = new Person(driver)
       await driver.manage().setTimeouts({ script: 120_000 })
-      if (only === 'kits') return await kitOf200(person, site)
+      if (only === 'style') return await styleFollowed()
       await acknowledged(site)
       if (only === 'pages') return await onThePage(person, site, commit)
       const started = performance.now()
@@ -39,7 +40,12 @@ export async function inTheApplication(only?: 'pages' | 'kits'): Promise<void> {
       await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)
       await wireframes(person, site, commit)
-      await kitOf200(person, site)
+      await styleFollowed()
+
+      async function styleFollowed() {
+        await ledgerFollows(person, site)
+        await kitOf200(person, site)
+      }
     } finally {
       await close()
       await site.stop()

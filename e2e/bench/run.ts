@@ -15,7 +15,7 @@ const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
 if (process.argv.includes('style')) {
   await styleGuideInTheCore()
-  await inTheApplication('kits')
+  await inTheApplication('style')
 } else if (isOnlyDrafting) {
   placingInTheCore()
   await inTheApplication('pages')

@@ -12,21 +12,44 @@ const drawing = computed(() => project.drawing(props.page))
 const isDrawn = computed(() => Object.keys(drawing.value?.records.blocks ?? {}).length > 0)
 const size = computed(() => ({ width: `${Math.round(16 + props.band.drawnAt / 46)}px` }))
 
+let isPainting = false
+let isStale = false
+let isGone = false
 watch(
   [drawing, () => project.site.records.bands, () => project.style, () => project.around],
-  async () => {
-    if (!isDrawn.value || !drawing.value) return
-    const svg = await paintPicture(
-      { sources: project.sources(props.page), project: project.id },
-      props.band.id,
-      props.band.drawnAt,
-    )
-    release()
-    source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
-  },
+  () => (isPainting ? (isStale = true) : void paint()),
   { immediate: true },
 )
-onUnmounted(release)
+onUnmounted(() => {
+  isGone = true
+  release()
+})
+
+/** Changes that come while it is painted are painted together afterwards: a colour that is dragged leaves no queue. */
+async function paint() {
+  isPainting = true
+  try {
+    do {
+      isStale = false
+      if (isDrawn.value) show(await painted())
+    } while (isStale)
+  } finally {
+    isPainting = false
+  }
+}
+
+const painted = () =>
+  paintPicture(
+    { sources: project.sources(props.page), project: project.id },
+    props.band.id,
+    props.band.drawnAt,
+  )
+
+function show(svg: string) {
+  if (isGone) return
+  release()
+  source.value = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+}
 
 function release() {
   if (source.value) URL.revokeObjectURL(source.value)
