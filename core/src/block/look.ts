@@ -17,6 +17,8 @@ export interface Tokens {
   colour: (colour: Colour) => string | undefined
   /** The colour of a role, where the style guide has one for it. */
   role: (role: Role) => string | undefined
+  /** whether colours are those of the dark set */
+  isDark: boolean
   /** The shadows of a token; none where it is gone. */
   shadows: (token: string) => Shadow[]
   /** The type level of an id, else of a role, else of plain text. */

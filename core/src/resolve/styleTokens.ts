@@ -39,6 +39,10 @@ export class StyleTokens implements Tokens {
     this.byRole = new Map(levels.map((level) => [level.role ?? level.id, level]))
   }
 
+  get isDark(): boolean {
+    return this.reading.set === 'dark'
+  }
+
   length(length: Length): WrittenLength {
     if (!('token' in length)) return length
     const token = this.style.records.tokens[length.token]

@@ -152,6 +152,17 @@ describe('taking a computed guide', () => {
     expect(tokenColour(taken.records.tokens, 'colouraccent0000')).toBe('#8a2d3b')
   })
 
+  test('colours from before that nothing names are left out', () => {
+    const { tokens } = takeStart(
+      plainStyle,
+      USUAL_START,
+      ['colour'],
+      (id) => id === 'colourink0000000',
+    ).records
+    expect('colourink0000000' in tokens).toBe(true)
+    expect('colouraccent0000' in tokens).toBe(false)
+  })
+
   test('a colour that was changed by hand stays, but gives up its role', () => {
     const id = 'colouraccent0000'
     const own = { ...plainStyle.records.tokens[id], value: '#123456', role: 'action' } as Token

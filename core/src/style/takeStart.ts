@@ -24,14 +24,21 @@ const PLAIN_ROLES = {
 
 /**
  * A guide with a computed one taken into it, or some of its parts. What is there by the same id is replaced, all else stays;
- * colours every project begins with become those of the roles they stood for, so that drawings that name them follow.
+ * colours every project begins with become those of the roles they stood for, so that drawings that name them follow; those
+ * that nothing names are left out.
+ * @param isNamed whether anything in the project names a token
  */
-export function takeStart(style: StyleDocument, start: Start, which: readonly StartPart[]): StyleDocument {
+export function takeStart(
+  style: StyleDocument,
+  start: Start,
+  which: readonly StartPart[],
+  isNamed: (id: string) => boolean = () => true,
+): StyleDocument {
   const guide = quickStart(start)
   const takes = new Set(which)
   const isTaken = ({ type }: Token) => takes.has(type === 'colour' ? 'colour' : 'space')
   const taken = guide.tokens.filter(isTaken)
-  const kept = takes.has('colour') ? withoutRoles(style.records.tokens, taken) : style.records.tokens
+  const kept = takes.has('colour') ? withoutRoles(style.records.tokens, taken, isNamed) : style.records.tokens
   const records = { ...style.records, tokens: { ...kept, ...byId(taken) } }
   if (takes.has('type')) records.levels = { ...records.levels, ...byId(guide.levels) }
   if (takes.has('parts')) {
@@ -46,13 +53,19 @@ const byId = <T extends { id: string }>(list: T[]): Record<string, T> =>
   Object.fromEntries(list.map((one) => [one.id, one]))
 
 /** Tokens there were, their roles given up to those that are taken. */
-function withoutRoles(tokens: Record<string, Token>, taken: Token[]): Record<string, Token> {
+function withoutRoles(
+  tokens: Record<string, Token>,
+  taken: Token[],
+  isNamed: (id: string) => boolean,
+): Record<string, Token> {
   const ids = new Set(taken.map(({ id }) => id))
   return Object.fromEntries(
-    Object.values(tokens).map((token): [string, Token] => {
-      if (token.type !== 'colour' || ids.has(token.id)) return [token.id, token]
-      const { role: _role, ...others } = asRole(token)
-      return [token.id, others]
+    Object.values(tokens).flatMap((token): [string, Token][] => {
+      if (token.type !== 'colour' || ids.has(token.id)) return [[token.id, token]]
+      const followed = asRole(token)
+      if (followed !== token && !isNamed(token.id)) return []
+      const { role: _role, ...others } = followed
+      return [[token.id, others]]
     }),
   )
 }

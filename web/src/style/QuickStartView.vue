@@ -15,17 +15,20 @@ import { START_PARTS, takeStart, type StartPart } from '@nolvex/core/style/takeS
 import ChoiceField from '../forms/ChoiceField.vue'
 import FigureField from '../forms/FigureField.vue'
 import SelectField from '../forms/SelectField.vue'
+import BrandColours from './BrandColours.vue'
 import ColourField from './ColourField.vue'
 import GuidePage from './GuidePage.vue'
 import SpecimenPage from './SpecimenPage.vue'
+import { useBrandColours } from './useBrandColours'
 import { useFamilies } from './useFamilies'
 import { useGuide } from './useGuide'
 import { useGuidePages } from './useGuidePages'
 
 /** A whole guide from a few decisions: one's own, and three that go other ways, each at work on a page. */
-const { project, change } = useGuide()
+const { project, change, uses } = useGuide()
 const { shown, lead } = useGuidePages()
 const { choices: families } = useFamilies()
+const brandColours = useBrandColours()
 
 /** What the guide that is there says of itself, where it was computed before. */
 const colourOf = (name: string) => tokenColour(project.style.records.tokens, guideId('colour', name))
@@ -56,7 +59,7 @@ const ALL = Object.keys(START_PARTS) as StartPart[]
 const isNew = computed(() => isPlainStyle(project.style))
 
 function take({ name, start: chosen }: Proposal, which: readonly StartPart[]) {
-  const after = takeStart(project.style, chosen, which)
+  const after = takeStart(project.style, chosen, which, (id) => uses(id) > 0)
   const operations = operationsBetween(
     styleKind,
     project.style as unknown as StoredDocument,
@@ -123,6 +126,12 @@ const RATIOS = {
       >Main colour
       <ColourField label="Main colour" :value="start.main" @change="$event && set('main', $event)" />
     </label>
+    <BrandColours
+      label="Main colour"
+      :colours="brandColours"
+      :value="start.main"
+      @choose="set('main', $event)"
+    />
     <label
       >Second colour
       <ColourField
@@ -133,6 +142,12 @@ const RATIOS = {
         @change="set('second', $event)"
       />
     </label>
+    <BrandColours
+      label="Second colour"
+      :colours="brandColours"
+      :value="start.second"
+      @choose="set('second', $event)"
+    />
     <label
       >Headings
       <SelectField
@@ -217,6 +232,7 @@ section {
   color: var(--soft);
 }
 .lead {
+  margin: 0 0 14px;
   max-width: 640px;
   font-size: 15px;
   line-height: 22px;
