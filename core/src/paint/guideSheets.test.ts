@@ -45,6 +45,38 @@ test('on small paper colours go on over as many sheets as they need, and nothing
   expect(new Set(colours.flatMap(words).filter((word) => word.startsWith('Colour '))).size).toBe(90)
 })
 
+test('logos stand on the grounds they are made for, with the room they need; what is not there leaves its place', () => {
+  const logo = (id: string, ground: 'light' | 'dark' | undefined) => ({
+    ...{
+      id,
+      order: id,
+      name: `Logo ${id}`,
+      use: 'logo' as const,
+      clear: 50,
+      least: 90,
+      ...(ground && { ground }),
+    },
+    file: { asset: `asset${id}`, width: 200, height: 100 },
+  })
+  const marks = byId([logo('both', undefined), logo('dark', 'dark'), logo('lost', 'light')])
+  const branded = { ...style, records: { ...style.records, marks } }
+  const fileAddress = (asset: string) => (asset === 'assetlost' ? undefined : `/${asset}`)
+  const sheets = guideSheets({ style: branded, site: usualSite }, library, { ...options, fileAddress })
+  const sheet = sheets.at(-1) as Picture
+  expect(sheet.title).toContain('mark and mood')
+  const images = leafMarks(sheet.marks).flatMap((mark) => (mark.type === 'image' ? [mark] : []))
+  expect(images.map(({ href }) => href)).toEqual(['/assetboth', '/assetboth', '/assetdark'])
+  for (const { width, height } of images) expect(width / height).toBeCloseTo(2, 9)
+  const said = words(sheet).join()
+  expect(said).toContain('Logo lost')
+  expect(said).toContain('at least 90 px wide, 50 % of its height clear round it')
+  expect(
+    guideSheets({ style, site: usualSite }, library, options)
+      .map(({ title }) => title)
+      .join(),
+  ).not.toContain('mark and mood')
+})
+
 test('who approved it is told, and that it changed since', () => {
   const approved = { by: ['Ada', 'Bo'], changedSince: true }
   const [sheet] = guideSheets({ style: plainStyle, site: usualSite }, library, { ...options, approved })

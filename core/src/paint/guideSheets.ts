@@ -14,6 +14,7 @@ import { rootFontSize, toPx, usualEnvironment, type Environment } from '../units
 import { fluidPx, isFluid } from '../units/fluidLength'
 import { cssLength } from '../units/length'
 import { rectMark, type Mark, type Picture } from '../vector/mark'
+import { BRAND_CARD, brandCards, type BrandAddress, type DrawCard } from './brandCards'
 import { finishedFinish } from './finishedFinish'
 import { PagePainter } from './pagePainter'
 import { PAPERS, type PaperName } from './paper'
@@ -27,6 +28,8 @@ export interface GuideSheetOptions {
   date: string
   /** by whom it was approved */
   approved?: { by: string[]; changedSince: boolean }
+  /** where files of the brand and of parts are; without, they are left out */
+  fileAddress?: BrandAddress
 }
 
 /** What sheets of a guide are drawn from. */
@@ -62,11 +65,13 @@ export function guideSheets(
     pen.text(MARGIN, paper.height - MARGIN + 8, options.date, { size: 8, colour: SOFT })
     return sheetPicture(paper, `${options.title}: ${name}`, pen.marks)
   }
+  const { fileAddress = () => undefined } = options
   return [
     ...colourSheets(sources, room, sheet),
     sheet('type', (pen) => drawLevels(pen, sources, library, room)),
     sheet('space, corners and shadows', (pen) => drawMeasures(pen, sources, room)),
-    sheet('parts', (pen) => pen.marks.push(...partsMarks(sources, library, room))),
+    sheet('parts', (pen) => pen.marks.push(...partsMarks(sources, library, room, fileAddress))),
+    ...cardSheets('mark and mood', brandCards(sources.style, fileAddress), BRAND_CARD, room, sheet),
   ]
 }
 
@@ -80,23 +85,39 @@ const CARD = { width: 172, height: 74 }
 
 type MakeSheet = (name: string, draw: (pen: Pen) => void) => Picture
 
-/** As many sheets as the colours need, each colour with its values in both sets. */
+/** Each colour with its values in both sets. */
 function colourSheets({ style }: GuideSources, room: Room, sheet: MakeSheet): Picture[] {
   const { tokens } = style.records
   const colours = inOrder(Object.values(tokens)).filter((one): one is ColourToken => one.type === 'colour')
-  const across = Math.max(1, Math.floor(room.width / CARD.width))
-  const perSheet = across * Math.max(1, Math.floor(room.height / CARD.height))
-  const count = Math.max(1, Math.ceil(colours.length / perSheet))
+  const none: DrawCard = (pen, { x, y }) => pen.text(x, y + 12, 'There are no colours yet.', { size: 10 })
+  const cards = colours.map(
+    (token): DrawCard =>
+      (pen, at) =>
+        drawColour(pen, tokens, token, at),
+  )
+  return cardSheets('colours', cards.length ? cards : [none], CARD, room, sheet)
+}
+
+/** Cards of one size beside and below one another, on as many sheets as they need. */
+function cardSheets(
+  name: string,
+  cards: DrawCard[],
+  { width, height }: { width: number; height: number },
+  room: Room,
+  sheet: MakeSheet,
+): Picture[] {
+  const across = Math.max(1, Math.floor(room.width / width))
+  const perSheet = across * Math.max(1, Math.floor(room.height / height))
+  const count = Math.ceil(cards.length / perSheet)
   return Array.from({ length: count }, (_, at) =>
-    sheet(count > 1 ? `colours ${at + 1} of ${count}` : 'colours', (pen) => {
-      colours.slice(at * perSheet, (at + 1) * perSheet).forEach((token, index) =>
-        drawColour(pen, tokens, token, {
-          x: room.x + (index % across) * CARD.width,
-          y: room.y + Math.floor(index / across) * CARD.height,
+    sheet(count > 1 ? `${name} ${at + 1} of ${count}` : name, (pen) =>
+      cards.slice(at * perSheet, (at + 1) * perSheet).forEach((draw, index) =>
+        draw(pen, {
+          x: room.x + (index % across) * width,
+          y: room.y + Math.floor(index / across) * height,
         }),
-      )
-      if (colours.length === 0) pen.text(room.x, room.y + 12, 'There are no colours yet.', { size: 10 })
-    }),
+      ),
+    ),
   )
 }
 
@@ -242,12 +263,17 @@ function drawShadow(pen: Pen, { name, value }: ShadowToken, x: number, y: number
 }
 
 /** The page of samples, made as small as the sheet has room for. */
-function partsMarks({ style, site }: GuideSources, library: FontLibrary, room: Room): Mark[] {
+function partsMarks(
+  { style, site }: GuideSources,
+  library: FontLibrary,
+  room: Room,
+  address: BrandAddress,
+): Mark[] {
   const { lead, inOrder: bands } = bandsOf(site)
   const width = bands.find(({ id }) => id === lead)?.drawnAt ?? 1440
   const page = resolvePage({ drawing: samplePage, site, style }, lead)
   const layout = new PageLayouter(library).layout(page, { ...usualEnvironment, viewportWidth: width })
-  const painted = new PagePainter(finishedFinish, () => undefined).sections(layout)
+  const painted = new PagePainter(finishedFinish, ({ asset }) => asset && address(asset)).sections(layout)
   const scale = Math.min(room.width / layout.width, room.height / layout.height)
   return [
     {

@@ -1,5 +1,6 @@
 import type { Documents } from '@nolvex/core/document/types'
 import type { StoredDocument } from '@nolvex/core/document/types'
+import { backdropAssets } from '@nolvex/core/block/looks/backdrop'
 import { ownFonts } from '@nolvex/core/style/families'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import type { AssetFile } from './render'
@@ -56,14 +57,15 @@ export async function ownFontsInto(
   })
 }
 
-/** Lays the files of a project's brand into a folder. */
+/** Lays the files of a project's brand, its mood and its parts into a folder. */
 export async function brandInto(
   folder: string,
   projectId: string,
   style: StoredDocument,
 ): Promise<AssetFile[]> {
-  const marks = Object.values((style as unknown as StyleDocument).records.marks ?? {})
-  const wanted = marks.flatMap(({ file }) => file.asset ?? [])
+  const { marks = {}, moods = {}, parts } = (style as unknown as StyleDocument).records
+  const shown = [...Object.values(marks), ...Object.values(moods)].flatMap(({ file }) => file.asset ?? [])
+  const wanted = [...new Set([...shown, ...Object.values(parts).flatMap(backdropAssets)])]
   const rows = wanted.length ? await AssetRow.findAll({ where: { projectId, id: wanted } }) : []
   const files = await assetsInto(folder, rows)
   return files.map(({ asset: { id, type }, file }) => ({ id, type, file }))

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { strFromU8, unzipSync } from 'fflate'
+import sharp from 'sharp'
 import { parse, type DefaultTreeAdapterMap } from 'parse5'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
@@ -18,6 +19,7 @@ const started = takeStart(plainStyle, { ...USUAL_START, main: '#8a2d3b' }, [
   'parts',
 ])
 const LOGO = 'assetlogo0000000'
+const MOOD = 'assetmood0000000'
 const style: StyleDocument = {
   ...started,
   records: {
@@ -25,18 +27,30 @@ const style: StyleDocument = {
     marks: {
       marklogo00000000: {
         ...{ id: 'marklogo00000000', order: 'a0', name: 'Logo <script>', use: 'logo' },
-        ...{ file: { asset: LOGO, width: 10, height: 10 }, licence: 'ours & theirs' },
+        ...{ file: { asset: LOGO, width: 20, height: 10 }, licence: 'ours & theirs', clear: 25 },
+      },
+    },
+    moods: {
+      moodsea000000000: {
+        ...{ id: 'moodsea000000000', order: 'a0', note: 'Calm water', colours: ['#3e5c76'] },
+        file: { asset: MOOD, width: 1600, height: 900 },
       },
     },
   },
 }
-const PNG = 'data:image/png;base64,iVBORw0KGgo='
+const svg =
+  '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="10"><rect width="20" height="10" fill="#8a2d3b"/></svg>'
+const LOGO_SVG = `data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}`
+const photograph = await sharp({ create: { width: 1600, height: 900, channels: 3, background: '#3e5c76' } })
+  .webp()
+  .toBuffer()
+const WEBP = `data:image/webp;base64,${photograph.toString('base64')}`
 const input = {
   format: 'guide' as const,
   paper: 'A4' as const,
   date: '2026-01-02',
   title: 'Quay & Co',
-  ...{ style, site: usualSite, pictures: { [LOGO]: PNG } },
+  ...{ style, site: usualSite, pictures: { [LOGO]: LOGO_SVG, [MOOD]: WEBP } },
 }
 
 test('as PDF each part of the guide has its sheets, with what it is called and its values (read by poppler)', async () => {
@@ -45,7 +59,14 @@ test('as PDF each part of the guide has its sheets, with what it is called and i
   try {
     const file = join(folder, 'guide.pdf')
     writeFileSync(file, bytes)
-    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages: +4\n/)
+    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Pages: +5\n/)
+    const images = execFileSync('pdfimages', ['-list', '-f', '5', file], { encoding: 'utf8' })
+      .split('\n')
+      .slice(2)
+      .filter((line) => line.includes(' image '))
+    // The logo on either ground, and a picture of the mood, no larger than it is printed.
+    expect(images.length).toBeGreaterThanOrEqual(2)
+    expect(images.every((line) => Number(line.trim().split(/\s+/)[3]) <= 720)).toBe(true)
     const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
     for (const wanted of [
       'Quay & Co: colours',
@@ -53,6 +74,8 @@ test('as PDF each part of the guide has its sheets, with what it is called and i
       'Heading 1',
       'space-2xl',
       'shadow-high',
+      '25 % of its height clear round it',
+      'Calm water',
       'Approved by Ada',
     ])
       expect(text).toContain(wanted)
@@ -72,7 +95,7 @@ test('as HTML it is one page that loads nothing, holds its logos to keep and its
   expect(Object.keys(files)).toEqual(['style-guide.html'])
   const html = strFromU8(files['style-guide.html'])
   const all = elements(parse(html))
-  expect(all.filter(({ tagName }) => tagName === 'svg').length).toBe(4)
+  expect(all.filter(({ tagName }) => tagName === 'svg').length).toBe(5)
   expect(all.some(({ tagName }) => tagName === 'script' || tagName === 'link')).toBe(false)
   const addresses = all.flatMap(({ attrs }) =>
     attrs.filter(({ name }) => name === 'src' || name === 'href').map(({ value }) => value),
@@ -80,8 +103,8 @@ test('as HTML it is one page that loads nothing, holds its logos to keep and its
   for (const address of addresses) expect(address).toMatch(/^(?:data:|#)/)
   const [kept] = all.filter(({ tagName }) => tagName === 'a')
   expect(Object.fromEntries(kept.attrs.map(({ name, value }) => [name, value]))).toEqual({
-    download: 'Logo -script-.png',
-    href: PNG,
+    download: 'Logo -script-.svg',
+    href: LOGO_SVG,
   })
   expect(html).toContain('--colour-main: #8a2d3b;')
   expect(html).toContain('ours &amp; theirs')

@@ -6,6 +6,7 @@ import { cssSheet } from '@nolvex/core/text/cssWriter'
 import { rootFontSize, usualEnvironment } from '@nolvex/core/units/environment'
 import { fontLibraryInUse } from '../fonts/fontsInUse'
 import type { GuideExport } from './jobModel'
+import { sheetPictures } from './sheetPictures'
 import { sheetFiles, stylesFor } from './sheetFiles'
 
 /** Everything the sheets of a style guide are rendered from; files of the brand as data addresses by asset id. */
@@ -18,7 +19,9 @@ export interface GuideInput extends GuideExport, GuideSources {
 /** Renders the style guide: on sheets of paper, or as a zip with one page that needs nothing else. */
 export async function renderGuide(input: GuideInput): Promise<Uint8Array> {
   const { file, title, style, site, pictures } = input
-  const sheets = guideSheets(input, fontLibraryInUse(), input)
+  const shown = await sheetPictures(pictures)
+  const fileAddress = (asset: string) => shown[asset]
+  const sheets = guideSheets(input, fontLibraryInUse(), { ...input, fileAddress })
   if (file !== 'html') return sheetFiles(sheets, file, `${title}: style guide`)
   const { rootSize = 100 } = site.records.settings.site
   const html = guideHtml({

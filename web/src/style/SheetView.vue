@@ -13,6 +13,7 @@ import { saveFile } from '../forms/saveFile'
 import TroubleNote from '../forms/TroubleNote.vue'
 import { useFontLibrary } from '../fonts/useFontLibrary'
 import SheetPicture from '../grid/SheetPicture.vue'
+import { assetAddress } from '../session/api'
 import { useExport } from '../session/useExport'
 import StageAgreement from '../versions/StageAgreement.vue'
 import { useVersions } from '../versions/versionStore'
@@ -33,6 +34,7 @@ const sheets = computed(() =>
         title: project.name,
         date: today,
         approved: approval.value,
+        fileAddress: (asset) => assetAddress(project.id, asset),
       })
     : [],
 )
