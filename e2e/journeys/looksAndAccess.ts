@@ -80,6 +80,12 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['style-loose', `${DEMO}/style/loose`, '.guide-board'],
   ['style-marks', `${DEMO}/style/marks`, '[data-mark] img'],
   ['style-mood', `${DEMO}/style/mood`, '[data-mood] img'],
+  [
+    'style-kits',
+    `${DEMO}/style/kits`,
+    '.side-list',
+    `[...document.querySelectorAll('button')].find(b => b.textContent.includes('Open Quayside')).click()`,
+  ],
   ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
   ['coming', `${DEMO}/mockup`, '.sheet'],
 ]
@@ -89,6 +95,7 @@ const UNPICTURED = [
   ...['coming', 'map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
   ...[
+    'several',
     'style-space',
     'style-loose',
     'style-type',

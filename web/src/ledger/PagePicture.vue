@@ -38,12 +38,10 @@ async function paint() {
   }
 }
 
-const painted = () =>
-  paintPicture(
-    { sources: project.sources(props.page), project: project.id },
-    props.band.id,
-    props.band.drawnAt,
-  )
+function painted(): Promise<string> {
+  const page = { sources: project.sources(props.page), project: project.id }
+  return paintPicture(page, props.band.id, props.band.drawnAt)
+}
 
 function show(svg: string) {
   if (isGone) return
