@@ -15,6 +15,7 @@ import { kits } from './journeys/kits'
 import { styleGuide } from './journeys/styleGuide'
 import { gridBands } from './journeys/gridBands'
 import { gridsInChromium } from './journeys/gridsInChromium'
+import { guideForShop } from './journeys/guideForShop'
 import { guidesAndFrames } from './journeys/guidesAndFrames'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
@@ -62,6 +63,7 @@ const journeys: Journey[] = [
   gridAgreed,
   styleGuide,
   kits,
+  guideForShop,
   tokenDeleted,
   guidesAndFrames,
   exportedFits,
