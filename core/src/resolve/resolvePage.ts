@@ -61,7 +61,12 @@ interface Known {
   made: Map<string, Made>
 }
 
+/** What a page is shown as: blocks may be for one of them alone. */
+export type ShownAs = 'wireframe' | 'mockup'
+
 export interface ResolveOptions {
+  /** a wireframe where it is not said */
+  as?: ShownAs
   /** whether what is hidden at the band stands in the tree all the same */
   withHidden: boolean
   /** whether instances tell how they look in states a visitor brings about */
@@ -137,7 +142,9 @@ export class PageResolver {
   }
 
   private nodesBelow(parent: string | null, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
-    const blocks = scope.blocks.below(parent)
+    const isFor = (block: Block) => isShownAs(block, this.options.as ?? 'wireframe')
+    const below = scope.blocks.below(parent)
+    const blocks = below.every(isFor) ? below : below.filter(isFor)
     const shown = this.options.withHidden
       ? blocks
       : blocks.filter((block) => !isHidden(block, known.at, dressingOf(block, scope)))
@@ -318,14 +325,14 @@ function originalBlocks({ originals }: Known, id: string, blocks: Record<string,
 }
 
 /** Resolves a page once; see `PageResolver` for pages that change. */
-export function resolvePage(sources: PageSources, band: string): PageNode {
-  return new PageResolver().resolve(sources, band)
+export function resolvePage(sources: PageSources, band: string, as?: ShownAs): PageNode {
+  return new PageResolver({ withHidden: false, as }).resolve(sources, band)
 }
 
 /** A page at every band, narrow to wide, with the blocks a band hides and the states of all: what HTML is made of. */
-export function resolveAllBands(sources: PageSources): PageNode[] {
+export function resolveAllBands(sources: PageSources, as?: ShownAs): PageNode[] {
   return bandsOf(sources.site).inOrder.map(({ id }) =>
-    new PageResolver({ withHidden: true, withStates: true }).resolve(sources, id),
+    new PageResolver({ withHidden: true, withStates: true, as }).resolve(sources, id),
   )
 }
 
@@ -356,9 +363,9 @@ export function atBand(
   return { ...at, parts: new StyleParts(style.records.parts, at) }
 }
 
+const isShownAs = ({ shows = 'all' }: Block, as: ShownAs) => shows === 'all' || shows === as
+
 function isHidden(block: Block, at: AtBand, dressing: Dressing): boolean {
-  // Wireframes are all there is to be shown yet.
-  if (block.shows === 'mockup') return true
   if (block.hidden === undefined && block.at === undefined && dressing.dresses.length === 0) return false
   return blockValue(block, ['hidden'], at, dressing).value === true
 }

@@ -7,6 +7,7 @@ import type { SiteDocument } from '@nolvex/core/site/site'
 import { ownFonts } from '@nolvex/core/style/families'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import { inWorkFolder } from '../children/workFolder'
+import { FINISH_NAMES } from '../exports/jobModel'
 import { htmlFiles, pagesDrawn, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
 import { useOwnFonts } from '../fonts/fontsInUse'
 import type { Command } from './command'
@@ -14,13 +15,12 @@ import { Misuse } from './misuse'
 import { openFile, writeInto } from './projectFiles'
 
 const FILES = ['html', 'svg', 'png', 'pdf'] as const
-const FINISHES = ['sketch', 'plain'] as const
 
 /** Writes drawn pages into a folder, as the server's exports do. */
 export const exportProject: Command = {
   name: 'export',
   usage:
-    'export PROJECT --as html|svg|png|pdf [--pages home,fares] [--bands narrow,wide] [--finish sketch|plain] [--scale 1|2|3] -o FOLDER',
+    'export PROJECT --as html|svg|png|pdf [--pages home,fares] [--bands narrow,wide] [--finish sketch|plain|finished] [--scale 1|2|3] -o FOLDER',
   about: 'writes the drawn pages into a folder',
   async run({ files: [file], options, say }) {
     const { out, as, finish = 'plain', scale = '1' } = options
@@ -33,7 +33,7 @@ export const exportProject: Command = {
       assets: project.assets,
       format: 'pack',
       file: oneOf('--as', as, FILES),
-      finish: oneOf('--finish', finish, FINISHES),
+      finish: oneOf('--finish', finish, FINISH_NAMES),
       scale: Number(oneOf('--scale', scale, ['1', '2', '3'])) as 1 | 2 | 3,
       notes: true,
       date: new Date().toISOString().slice(0, 10),

@@ -10,6 +10,10 @@ import { z } from 'zod'
 import { idSchema } from '@nolvex/core/document/ids'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 
+/** What pages are taken away in: wireframes in pencil or in greys, or the mockup. */
+export const FINISH_NAMES = ['sketch', 'plain', 'finished'] as const
+export type FinishName = (typeof FINISH_NAMES)[number]
+
 const pageExportSchema = z.strictObject({
   format: z.enum(['svg', 'png', 'html']),
   page: idSchema,
@@ -18,7 +22,7 @@ const pageExportSchema = z.strictObject({
   /** device pixels for each px of a PNG */
   scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
   /** of a picture */
-  finish: z.enum(['sketch', 'plain']).default('plain'),
+  finish: z.enum(FINISH_NAMES).default('plain'),
 })
 
 const mapExportSchema = z.strictObject({
@@ -57,7 +61,7 @@ const packExportSchema = z.strictObject({
   pages: z.array(idSchema).max(2000).default([]),
   /** bands pictures and sheets are made at; none named: all */
   bands: z.array(idSchema).max(50).default([]),
-  finish: z.enum(['sketch', 'plain']).default('plain'),
+  finish: z.enum(FINISH_NAMES).default('plain'),
   scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
   /** notes are numbered on sheets, with a legend below */
   notes: z.boolean().default(true),

@@ -4,6 +4,7 @@ import { pageSources, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { useOwnFonts, type OwnFontFile } from '../fonts/fontsInUse'
 import { unpackDocuments } from '../documents/packing'
 import type { ExportInput } from './jobModel'
+import { paintableAddress } from './paintable'
 import { progressInto } from './progress'
 import type { GridInput } from './renderGrid'
 
@@ -50,7 +51,7 @@ async function rendered(
     case 'guide':
       return (await import('./renderGuide')).renderGuide({
         ...{ ...wanted, title, site, style, approved: agreed },
-        pictures: await dataAddresses(folder, pictures),
+        pictures: await addresses(folder, pictures, dataAddress),
       })
     case 'pack': {
       const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
@@ -62,7 +63,8 @@ async function rendered(
     default: {
       const { renderPage } = await import('./renderPage')
       const sources = pageSources(documents, wanted.page)
-      return renderPage({ ...wanted, title, sources, pictures: await dataAddresses(folder, pictures) })
+      const address = wanted.format === 'html' ? dataAddress : paintableAddress
+      return renderPage({ ...wanted, title, sources, pictures: await addresses(folder, pictures, address) })
     }
   }
 }
@@ -71,9 +73,16 @@ async function assetOf(folder: string, { id, type, file }: AssetFile) {
   return { id, type, bytes: new Uint8Array(await readFile(join(folder, file))) }
 }
 
-async function dataAddresses(folder: string, pictures: AssetFile[]): Promise<Record<string, string>> {
+const dataAddress = (type: string, bytes: Uint8Array) =>
+  `data:${type};base64,${Buffer.from(bytes).toString('base64')}`
+
+async function addresses(
+  folder: string,
+  pictures: AssetFile[],
+  addressOf: (type: string, bytes: Uint8Array) => string | Promise<string>,
+): Promise<Record<string, string>> {
   const found: Record<string, string> = {}
   for (const { id, type, file } of pictures)
-    found[id] = `data:${type};base64,${(await readFile(join(folder, file))).toString('base64')}`
+    found[id] = await addressOf(type, await readFile(join(folder, file)))
   return found
 }

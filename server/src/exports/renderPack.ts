@@ -10,7 +10,6 @@ import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
-import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { pageSources } from '@nolvex/core/resolve/pageSources'
 import { bandsOf, resolveAllBands, resolvePage } from '@nolvex/core/resolve/resolvePage'
 import { pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
@@ -21,8 +20,10 @@ import type { StyleDocument } from '@nolvex/core/style/style'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { withFallbacks } from '../fonts/fallbackFonts'
 import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
+import { finishNamed, shownAs } from './finishes'
 import { fontsShown } from './fontsShown'
 import type { PackExport } from './jobModel'
+import { paintableAddress } from './paintable'
 import { picturesPdf } from './pdfPicture'
 import { placeholderAddress } from './placeholderAddress'
 import type { Progress } from './progress'
@@ -49,9 +50,9 @@ export async function renderPack(input: PackInput, tell: Progress = () => {}): P
     case 'html':
       return zipSync(filesIn(htmlFiles(input, tell)), { level: 6 })
     case 'pdf':
-      return picturesPdf(sheetsOf(input, tell), input.title)
+      return picturesPdf(await sheetsOf(input, tell), input.title)
     default:
-      return zipSync(filesIn(pictureFiles(input, tell)), { level: input.file === 'svg' ? 6 : 0 })
+      return zipSync(filesIn(await pictureFiles(input, tell)), { level: input.file === 'svg' ? 6 : 0 })
   }
 }
 
@@ -100,7 +101,7 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   const wanted = pagesDrawn(input)
   const pages = wanted.map((page, index): SitePage => {
     tell((PAINTING * index) / wanted.length)
-    const resolved = resolveAllBands(pageSources(documents, page.id))
+    const resolved = resolveAllBands(pageSources(documents, page.id), shownAs(input.finish))
     return {
       id: page.id,
       title: page.title || 'Untitled',
@@ -143,21 +144,21 @@ const namedFonts = () =>
   })
 
 /** Each page at each band as it is painted. */
-function paintedPages(input: PackInput, tell: Progress): PackPage[] {
+async function paintedPages(input: PackInput, tell: Progress): Promise<PackPage[]> {
   const { documents, assets } = input
   const site = siteIn(documents)
   const library = fontLibraryInUse()
-  const finish = input.finish === 'sketch' ? sketchFinish(library) : plainFinish
+  const finish = finishNamed(input.finish)
   const addresses = pageAddresses(site.records.pages)
-  const data = new Map(
-    assets.map(({ id, type, bytes }) => [id, `data:${type};base64,${Buffer.from(bytes).toString('base64')}`]),
-  )
+  const data = new Map<string, string>()
+  for (const { id, type, bytes } of assets)
+    if (type.startsWith('image/')) data.set(id, await paintableAddress(type, bytes))
   const pages = pagesDrawn(input)
   const bands = bandsWanted(input)
   return pages.flatMap((page, index) =>
     bands.map((band, at): PackPage => {
       tell((PAINTING * (index + at / bands.length)) / pages.length)
-      const resolved = resolvePage(pageSources(documents, page.id), band.id)
+      const resolved = resolvePage(pageSources(documents, page.id), band.id, shownAs(input.finish))
       const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
       const layout = new PageLayouter(library).layout(resolved, environment)
       const title = page.title || 'Untitled'
@@ -180,9 +181,9 @@ const notesTold = ({ records }: SiteDocument, layout: PageLayout): ToldNote[] =>
   })
 
 /** A picture of each page at each band. */
-export function pictureFiles(input: PackInput, tell: Progress = () => {}): PackFile[] {
+export async function pictureFiles(input: PackInput, tell: Progress = () => {}): Promise<PackFile[]> {
   const taken = new Set<string>()
-  const painted = paintedPages(input, tell)
+  const painted = await paintedPages(input, tell)
   return painted.map(({ title, width, picture }, index) => {
     tell(PAINTING + ((1 - PAINTING) * index) / painted.length)
     const base = `${pathFromTitle(title) || 'page'}-${width}`
@@ -196,7 +197,7 @@ export function pictureFiles(input: PackInput, tell: Progress = () => {}): PackF
 }
 
 /** The sheets of a PDF: contents, the map, then page by page. */
-function sheetsOf(input: PackInput, tell: Progress) {
+async function sheetsOf(input: PackInput, tell: Progress) {
   const { title, date, finish, documents } = input
   const map = {
     title,
@@ -208,5 +209,5 @@ function sheetsOf(input: PackInput, tell: Progress) {
     menus: true,
   } as const
   const before = mapSheets(siteIn(documents).records, fontLibraryInUse(), { ...map, paper: 'A3' })
-  return packSheets(paintedPages(input, tell), fontLibraryInUse(), { title, date, finish, before })
+  return packSheets(await paintedPages(input, tell), fontLibraryInUse(), { title, date, finish, before })
 }

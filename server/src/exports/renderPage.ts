@@ -7,13 +7,13 @@ import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { isPlainStyle } from '@nolvex/core/style/plainStyle'
-import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import type { Picture } from '@nolvex/core/vector/mark'
 import { withFallbacks } from '../fonts/fallbackFonts'
 import { fontLibraryInUse, fontsInUse } from '../fonts/fontsInUse'
 import { fontData } from './embeddedFonts'
+import { finishNamed, shownAs } from './finishes'
 import { fontsShown } from './fontsShown'
 import type { PageExport } from './jobModel'
 import { placeholderAddress } from './placeholderAddress'
@@ -48,23 +48,22 @@ function svgOf(input: PageInput): string {
 
 function pictureOf({ sources, width, title, pictures, finish }: PageInput): Picture {
   const band = bandAt(bandsOf(sources.site).inOrder, width)
-  const page = resolvePage(sources, band.id)
+  const page = resolvePage(sources, band.id, shownAs(finish))
   const layout = new PageLayouter(fontLibraryInUse()).layout(page, {
     ...usualEnvironment,
     viewportWidth: width,
   })
-  const shown = finish === 'sketch' ? sketchFinish(fontLibraryInUse()) : plainFinish
-  return pagePicture(layout, shown, {
+  return pagePicture(layout, finishNamed(finish), {
     title,
     pictureAddress: ({ asset }) => (asset ? pictures[asset] : undefined),
   })
 }
 
-function htmlOf({ sources, title, pictures }: PageInput): string {
+function htmlOf({ sources, title, pictures, finish }: PageInput): string {
   const { inOrder, lead } = bandsOf(sources.site)
-  const resolved = resolveAllBands(sources)
+  const resolved = resolveAllBands(sources, shownAs(finish))
   // Without a style the colours a drawing names mean nothing yet: it is shown as the wireframe is.
-  const isGrey = isPlainStyle(sources.style)
+  const isGrey = finish !== 'finished' && isPlainStyle(sources.style)
   const pages = isGrey ? resolved.map((page) => pageInFinish(page, plainFinish)) : resolved
   return pageHtml({
     bands: inOrder,
