@@ -23,6 +23,7 @@ import { longTexts } from './journeys/longTexts'
 import { looking } from './journeys/looking'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
+import { mockup } from './journeys/mockup'
 import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
 import { pageByKeyboard } from './journeys/pageByKeyboard'
@@ -64,6 +65,7 @@ const journeys: Journey[] = [
   styleGuide,
   kits,
   guideForShop,
+  mockup,
   tokenDeleted,
   guidesAndFrames,
   exportedFits,

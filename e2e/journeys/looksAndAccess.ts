@@ -87,12 +87,12 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `[...document.querySelectorAll('button')].find(b => b.textContent.includes('Open Quayside')).click()`,
   ],
   ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
-  ['coming', `${DEMO}/mockup`, '.sheet'],
+  ['mockup', `${DEMO}/mockup/pagehome00000000`, '.drawing g'],
 ]
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
-  ...['coming', 'map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
+  ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
   ...[
     'several',

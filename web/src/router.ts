@@ -18,17 +18,17 @@ export const router = createRouter({
           component: () => import('./drafting/DraftingView.vue'),
         },
         {
+          path: 'mockup/:page?',
+          name: 'mockup',
+          component: () => import('./drafting/DraftingView.vue'),
+        },
+        {
           path: 'walkthrough',
           name: 'walkthrough',
           component: () => import('./walkthrough/WalkthroughView.vue'),
         },
         { path: 'review', name: 'review', component: () => import('./review/ReviewView.vue') },
         { path: 'handoff', name: 'handoff', component: () => import('./handoff/HandoffView.vue') },
-        {
-          path: ':stage(mockup)',
-          name: 'stage',
-          component: () => import('./stages/ComingStage.vue'),
-        },
       ],
     },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./shell/NowhereView.vue') },

@@ -4,6 +4,7 @@ import { computed, onScopeDispose, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { leafShownBy, type Block } from '@nolvex/core/block/block'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
+import type { ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import { describeSelection } from '@nolvex/core/snap/describePlace'
 import { usePanels } from './usePanels'
@@ -16,6 +17,8 @@ import { takePicture } from '../session/takePicture'
 import { useProject } from '../session/projectStore'
 import BlockParticulars from './BlockParticulars.vue'
 import BandDesk from './bands/BandDesk.vue'
+import type { Comparison } from './comparison'
+import { drawnAs } from './drawnAs'
 import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
 import FinishSwitch from './FinishSwitch.vue'
@@ -40,6 +43,8 @@ import { useBlockCommands } from './useBlockCommands'
 import { lengthReading } from './fields/lengthReading'
 import { draftingPage, usePage } from './usePage'
 import { useSeriesFill } from './useSeriesFill'
+import UnfinishedButton from './UnfinishedButton.vue'
+import GuideStanding from './GuideStanding.vue'
 import WidthRail from './WidthRail.vue'
 
 const route = useRoute()
@@ -47,7 +52,7 @@ const router = useRouter()
 const project = useProject()
 const map = useMap()
 const isExporting = ref(false)
-const isCompared = ref(false)
+const comparison = ref<Comparison>('alone')
 /** all bands beside one another */
 const isBeside = ref(false)
 const isOnPatterns = ref(false)
@@ -72,7 +77,10 @@ watch(current, (page, before) => {
   if (before && !page) trouble.value = 'This page was deleted. Undo brings it back, with its drawing.'
 })
 
-const page = usePage(pageId)
+/** Wireframe and mockup are one drawing in one view; only the finish differs. */
+const as = computed((): ShownAs => (route.name === 'mockup' ? 'mockup' : 'wireframe'))
+provide(drawnAs, as)
+const page = usePage(pageId, undefined, as)
 provide(draftingPage, page)
 provide(lengthReading, page.typedLength)
 /** What is selected, for those who hear it. */
@@ -100,7 +108,9 @@ onScopeDispose(() => (isAlone.value = false))
 useGuideCommands(page)
 offerTagCommands()
 offerOverlayCommands(['columns', 'rows', 'baseline', 'guides', 'folds', 'content'])
-const { rulers } = useOverlays()
+const { rulers, as: overlaysFor } = useOverlays()
+watch(as, (now) => (overlaysFor.value = now), { immediate: true })
+onScopeDispose(() => (overlaysFor.value = 'wireframe'))
 const { chosen: shownIn, choose } = useViewport()
 useCommands().offer([
   { id: 'rulers', label: 'Show or hide the rulers', keys: ['U'], run: () => (rulers.value = !rulers.value) },
@@ -170,7 +180,7 @@ watch(
 
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {
-  await router.push({ name: 'wireframe', params: { project: project.id, page: id } })
+  await router.push({ name: as.value, params: { project: project.id, page: id } })
   ;(document.activeElement as HTMLElement | null)?.blur()
 }
 
@@ -230,13 +240,15 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       <WidthRail />
       <div class="tools">
         <MapDifference :page="current" />
-        <FinishSwitch v-model="isCompared" />
+        <UnfinishedButton v-if="as === 'mockup'" />
+        <FinishSwitch v-model="comparison" />
         <GuidePanel />
         <ShowPanel />
         <ElButton @click="isExporting = true">Take away…</ElButton>
       </div>
     </div>
     <TroubleNote class="trouble" :says="trouble || page.trouble.value" closable @close="closeTrouble" />
+    <GuideStanding v-if="as === 'mockup'" />
     <p v-if="told" class="told" role="status">
       {{ told }}
       <ElButton link @click="told = ''">Close</ElButton>
@@ -266,7 +278,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           <DrawingSurface
             v-else-if="page.isReady.value"
             ref="surface"
-            :is-compared="isCompared"
+            :comparison="comparison"
             @pictures="addPictures"
           >
             <template #empty>

@@ -21,11 +21,12 @@ import PageSheet from './PageSheet.vue'
 import StackList from './surface/StackList.vue'
 import { useDraftingPage } from './useDraftingPage'
 import { useFramedPage } from './useFramedPage'
+import type { Comparison } from './comparison'
 import { FINISHES, useFinish, type FinishName } from './usePainter'
 
 const props = defineProps<{
-  /** the page stands a second time beside itself, in the other finish */
-  isCompared: boolean
+  /** how the page stands against itself in another finish */
+  comparison: Comparison
 }>()
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
 const page = useDraftingPage()
@@ -37,11 +38,18 @@ const pane = ref<HTMLElement>()
 const paper = ref<InstanceType<typeof PageSheet>>()
 const sheet = computed(() => paper.value?.element ?? undefined)
 const { finish } = useFinish()
-const other = computed((): FinishName => (finish.value === 'sketch' ? 'plain' : 'sketch'))
+const isMockup = computed(() => page.as.value === 'mockup')
+/** a mockup is held against the wireframe it was, a wireframe against itself in the other finish */
+const other = computed((): FinishName => {
+  if (isMockup.value) return finish.value
+  return finish.value === 'sketch' ? 'plain' : 'sketch'
+})
+const isCompared = computed(() => props.comparison === 'beside')
+const divided = computed(() => (isMockup.value && props.comparison === 'divided' ? other.value : undefined))
 const { framed, natural, frameProps, paneStyle, underlay, ground } = useFramedPage(page)
 /** What scrolls the page is the desk, or the window its browser frame leaves. */
 const scroller = () => (framed.value ? pane.value : desk.value)
-const beside = computed(() => (props.isCompared ? 2 : 1))
+const beside = computed(() => (isCompared.value ? 2 : 1))
 const { camera, deskWidth, deskHeight, drawn, scroll, isPanning, ...moving } = useCamera({
   ...{ desk, scroller, sheet, natural, beside },
 })
@@ -143,7 +151,7 @@ watch([framed, zoom, deskWidth, deskHeight], scrolled, { flush: 'post' })
         <div ref="pane" class="pane" :class="{ framed }" :style="paneStyle(zoom)">
           <PageSheet
             ref="paper"
-            v-bind="{ zoom, view, drawn, ground, underlay, pulled, atEdges }"
+            v-bind="{ zoom, view, drawn, ground, underlay, pulled, atEdges, divided }"
             @list="list"
             @pictures="(files, block) => emit('pictures', files, block)"
           >

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox, ElCheckboxGroup, ElDialog, ElRadioButton, ElRadioGroup } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, inject, ref, watch } from 'vue'
 import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import ChoiceField from '../forms/ChoiceField.vue'
@@ -8,6 +8,7 @@ import TroubleNote from '../forms/TroubleNote.vue'
 import { useExport } from '../session/useExport'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
+import { drawnAs } from './drawnAs'
 import { FINISHES, useFinish, type FinishName } from './usePainter'
 
 /** What leaves of the drawings: one page at this width, or several at chosen bands, as pictures, a PDF or HTML. */
@@ -19,7 +20,9 @@ const props = defineProps<{
 const open = defineModel<boolean>({ required: true })
 const project = useProject()
 const { isDrawn } = useStages()
-const { finish: shown } = useFinish()
+const { finish: wireframe } = useFinish()
+const as = inject(drawnAs, ref('wireframe'))
+const shown = computed((): FinishName => (as.value === 'mockup' ? 'finished' : wireframe.value))
 const { running, trouble, take, cancel } = useExport()
 
 type Which = 'this' | 'all' | 'some'

@@ -12,9 +12,11 @@ import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures, type EdgeScroll } from './gestures/useGestures'
 import FarDrawing from './FarDrawing.vue'
 import PageDrawing from './PageDrawing.vue'
+import DividedFinish from './surface/DividedFinish.vue'
 import { overlays, type SurfaceState } from './surface/overlays'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { useDraftingPage } from './useDraftingPage'
+import type { FinishName } from './usePainter'
 import type { useFramedPage } from './useFramedPage'
 
 /** A page at one width, drawn on by hand: what stands on it, what lies over it, and gestures. */
@@ -29,6 +31,8 @@ const props = defineProps<{
   /** a guide on its way out of a ruler */
   pulled?: { axis: 'x' | 'y'; at: number }
   atEdges: EdgeScroll
+  /** the finish it is shown in up to a line across it */
+  divided?: FinishName
   /** another page beside it is the one that is measured */
   isQuiet?: boolean
 }>()
@@ -151,6 +155,10 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
       <PageDrawing v-if="shown && !isFar" :layout="shown" v-bind="drawn" />
       <GridLines v-if="!isAlone" :grid="bandGrid" :width="pageWidth" :height="pageHeight" />
     </svg>
+    <DividedFinish
+      v-if="divided && shown && !isFar"
+      v-bind="{ zoom, drawn, layout: shown, finish: divided, width: pageWidth, height: pageHeight }"
+    />
     <FarDrawing v-if="shown && isFar" :layout="shown" :zoom="zoom" :view="view" />
     <svg
       v-if="underlay?.isBeside"

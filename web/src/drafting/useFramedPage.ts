@@ -54,6 +54,10 @@ export function useFramedPage(page: DraftingPage) {
     frameProps,
     paneStyle,
     underlay: computed(() => record.value?.underlay),
-    ground: computed(() => project.site.records.settings.site.pageGround ?? '#ffffff'),
+    ground: computed(() => {
+      const isMockup = page.as.value === 'mockup'
+      const own = isMockup ? page.layout.value?.ground : project.site.records.settings.site.pageGround
+      return own ?? '#ffffff'
+    }),
   }
 }

@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, toRaw, type Ref } from 'vue'
 import { applyChange } from '@nolvex/core/document/apply'
 import type { Documents, Operation } from '@nolvex/core/document/types'
 import { emptyDrawing, type DrawingDocument } from '@nolvex/core/drawing/drawing'
@@ -10,7 +10,7 @@ import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
-import { atBand, bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
+import { atBand, bandsOf, PageResolver, type ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
@@ -37,8 +37,14 @@ const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
  * A page laid out at a width, with all that stands on it and what lies over it.
  * @param firstWidth px; the lead band's without one
  * @param path keys of the copies one has gone into, shared with a page beside this one
+ * @param as whether it is drawn as a wireframe or as a mockup
  */
-export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Ref<string[]>) {
+export function useLaidOutPage(
+  page: Ref<string>,
+  firstWidth?: number,
+  path?: Ref<string[]>,
+  as: Ref<ShownAs> = ref('wireframe'),
+) {
   const project = useProject()
   const library = useFontLibrary()
 
@@ -64,19 +70,21 @@ export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Re
   /** px of the page beside the scroll bar */
   const pageWidth = computed(() => width.value - environment.value.scrollBar)
 
-  let resolver = new PageResolver()
+  /** new ones for another page, and for a mockup in place of a wireframe */
+  const resolvers = computed(() => {
+    const made = () => new PageResolver({ withHidden: false, as: as.value })
+    return { page: page.value, shown: made(), trial: made(), elsewhere: made() }
+  })
   const layouter = keptLayouter()
   const layout = computed((): PageLayout | undefined => {
     if (!library.value) return undefined
-    const resolved = resolver.resolve(project.sources(page.value), band.value.id)
+    const resolved = resolvers.value.shown.resolve(project.sources(page.value), band.value.id)
     return layouter(library.value).layout(resolved, environment.value)
   })
-  watch(page, () => (resolver = new PageResolver()))
   const edited = useEditedDrawing(page, layout, path)
   const { blocks, document, drawnOn } = edited
 
   /** The page laid out as it would stand after a change. */
-  const trial = new PageResolver()
   const trialLayouter = keptLayouter()
   function standAfter(operations: Operation[]) {
     if (!library.value) return undefined
@@ -89,15 +97,17 @@ export function useLaidOutPage(page: Ref<string>, firstWidth?: number, path?: Re
       id === page.value
         ? { ...sources, drawing: after }
         : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
-    const shown = trialLayouter(library.value).layout(trial.resolve(tried, band.value.id), environment.value)
+    const shown = trialLayouter(library.value).layout(
+      resolvers.value.trial.resolve(tried, band.value.id),
+      environment.value,
+    )
     return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
   }
   /** Where everything stands at another band. */
-  const elsewhere = new PageResolver()
   const elsewhereLayouter = keptLayouter()
   function placedAt(otherBand: string, px: number): DrawnPage['placed'] | undefined {
     if (!library.value) return undefined
-    const resolved = elsewhere.resolve(project.sources(page.value), otherBand)
+    const resolved = resolvers.value.elsewhere.resolve(project.sources(page.value), otherBand)
     const laid = elsewhereLayouter(library.value).layout(resolved, {
       ...environment.value,
       viewportWidth: px,

@@ -10,7 +10,7 @@ import { writeContent } from '@nolvex/core/edit/contentChanges'
 import { refusesCopies } from '@nolvex/core/edit/sharedUses'
 import { towardsLead } from '@nolvex/core/grid/band'
 import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/blockLayers'
-import { atBand } from '@nolvex/core/resolve/resolvePage'
+import { atBand, type ShownAs } from '@nolvex/core/resolve/resolvePage'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { contentWords } from '@nolvex/core/resolve/shownContent'
@@ -35,9 +35,9 @@ interface Beside {
 }
 
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
-export function usePage(page: Ref<string>, beside?: Beside) {
+export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = ref('wireframe')) {
   const project = useProject()
-  const view = useLaidOutPage(page, beside?.width, beside?.main.path)
+  const view = useLaidOutPage(page, beside?.width, beside?.main.path, beside?.main.as ?? as)
   const selection = useSelection(view, beside?.main.chosen)
   const { at, isLead, blocks, placed, document } = view
   const follows = useWhoFollows(view, selection)
@@ -153,6 +153,7 @@ export function usePage(page: Ref<string>, beside?: Beside) {
       panel,
       ruler,
       forAllBands,
+      as: beside?.main.as ?? as,
       scalePoints,
       toDraw,
     },
@@ -172,6 +173,7 @@ interface SharedState {
   toDraw: Ref<ShelfItem | undefined>
   told: Ref<string>
   forAllBands: Ref<boolean>
+  as: Ref<ShownAs>
   trouble: Ref<string>
 }
 export type DraftingPage = ReturnType<typeof usePage>

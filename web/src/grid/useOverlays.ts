@@ -1,6 +1,7 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import type { Json } from '@nolvex/core/document/types'
+import type { ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { OVERLAYS, USUAL_OVERLAYS, type OverlayLook, type OverlayName } from '@nolvex/core/site/gridPlan'
 import { HINT_KINDS, type HintKind } from '@nolvex/core/snap/hint'
 import { useCommands } from '../commands/commandStore'
@@ -22,15 +23,32 @@ export const TAGS = {
   content: { words: 'Content numbers', key: 'I' },
 } as const
 
+/** What is shown or not, kept in this browser for wireframes and for mockups by themselves. */
+function eachFor<T extends Record<string, boolean>>(
+  as: Ref<ShownAs>,
+  key: string,
+  usual: Record<ShownAs, T>,
+) {
+  const kept = {
+    wireframe: useLocalStorage<T>(key, usual.wireframe, { mergeDefaults: true }),
+    mockup: useLocalStorage<T>(`${key}-mockup`, usual.mockup, { mergeDefaults: true }),
+  }
+  return computed({ get: () => kept[as.value].value, set: (shown: T) => (kept[as.value].value = shown) })
+}
+
 /** Which lines are laid over pages, here in this browser, and how they are drawn, in the project. */
 export const useOverlays = createSharedComposable(() => {
   const project = useProject()
-  const shown = useLocalStorage<Record<OverlayName, boolean>>(
-    'nolvex-overlays',
-    { columns: true, rows: false, baseline: false, guides: true, folds: false, content: false },
-    { mergeDefaults: true },
-  )
-  const tags = useLocalStorage('nolvex-tags', { notes: true, content: false }, { mergeDefaults: true })
+  /** what pages are drawn as; a mockup is seen without lines over its colours unless they are asked for */
+  const as = ref<ShownAs>('wireframe')
+  const shown = eachFor<Record<OverlayName, boolean>>(as, 'nolvex-overlays', {
+    wireframe: { columns: true, rows: false, baseline: false, guides: true, folds: false, content: false },
+    mockup: { columns: false, rows: false, baseline: false, guides: true, folds: false, content: false },
+  })
+  const tags = eachFor(as, 'nolvex-tags', {
+    wireframe: { notes: true, content: false },
+    mockup: { notes: false, content: false },
+  })
   const rulers = useLocalStorage('nolvex-rulers', true)
   const overview = useLocalStorage('nolvex-overview', true)
   /** the outlines of all boxes */
@@ -52,7 +70,7 @@ export const useOverlays = createSharedComposable(() => {
     const label = `Change how ${OVERLAYS[name].toLowerCase()} are drawn`
     project.setSite(label, 'settings', 'site', ['overlays', name], look as unknown as Json)
   }
-  return { shown, tags, rulers, overview, boxes, spacing, hints, looks, setLook }
+  return { as, shown, tags, rulers, overview, boxes, spacing, hints, looks, setLook }
 })
 
 /** Offers a command with its key for each of the tags. */

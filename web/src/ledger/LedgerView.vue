@@ -37,7 +37,8 @@ const filter = ref<keyof typeof FILTERS>()
 
 const bands = computed(() => bandsOf(project.site).inOrder)
 const hasWireframe = computed(() => inProfile.value.some(({ name }) => name === 'wireframe'))
-const later = computed(() => inProfile.value.filter(({ name }) => name === 'mockup'))
+const hasMockup = computed(() => inProfile.value.some(({ name }) => name === 'mockup'))
+const lead = computed(() => bands.value.find(({ id }) => id === bandsOf(project.site).lead) ?? bands.value[0])
 
 const rows = useLedgerRows()
 const keyFor = (band: string) => `wireframe:${band}`
@@ -73,7 +74,7 @@ const columns = computed((): Column<LedgerRow>[] => [
         },
       ]
     : []),
-  ...later.value.map(({ name, label }) => ({ key: name, label, track: 'minmax(84px, 1fr)' })),
+  ...(hasMockup.value ? [{ key: 'mockup', label: 'Mockup', track: 'minmax(84px, 1fr)' }] : []),
   {
     key: 'content',
     label: 'Content',
@@ -92,13 +93,13 @@ const next = computed(() => {
   return `Next: ${due[0].page.title || 'Untitled'}${others ? ` and ${others} more have` : ' has'} no wireframe.`
 })
 
-function check({ id, title }: Page, band: { id: string; name: string }, isOn: boolean) {
-  const what = `${title} at ${band.name}`
+function check({ id }: Page, key: string, what: string, isOn: boolean) {
   const label = isOn ? `Check off ${what}` : `Take back ${what}`
-  project.setSite(label, 'pages', id, ['checked', keyFor(band.id)], isOn ? true : undefined)
+  project.setSite(label, 'pages', id, ['checked', key], isOn ? true : undefined)
 }
 
 const draw = (page: string) => router.push({ name: 'wireframe', params: { project: project.id, page } })
+const finish = (page: string) => router.push({ name: 'mockup', params: { project: project.id, page } })
 function plan(page: string, view: string) {
   map.selected = page
   void router.push({ name: 'map', params: { project: project.id, view } })
@@ -183,13 +184,32 @@ useCommands().offer([
                   :disabled="!isDrawn(row.id)"
                   :aria-label="`${row.page.title} is done at ${band.name}`"
                   :title="`Done at ${band.name}`"
-                  @change="check(row.page, band, $event as boolean)"
+                  @change="
+                    check(row.page, keyFor(band.id), `${row.page.title} at ${band.name}`, $event as boolean)
+                  "
                 />
               </span>
             </span>
           </template>
-          <template v-for="stage in later" :key="stage.name" #[stage.name]>
-            <span class="soft">not begun</span>
+          <template #mockup="{ row }">
+            <span class="width">
+              <ElButton
+                text
+                class="picture-button"
+                :disabled="!isDrawn(row.id)"
+                :aria-label="`Finish ${row.page.title}`"
+                @click="finish(row.id)"
+              >
+                <PagePicture :page="row.id" :band="lead" as="mockup" />
+              </ElButton>
+              <ElCheckbox
+                :model-value="isChecked(row.page, 'mockup')"
+                :disabled="!isDrawn(row.id)"
+                :aria-label="`The mockup of ${row.page.title} is done`"
+                title="Done"
+                @change="check(row.page, 'mockup', `the mockup of ${row.page.title}`, $event as boolean)"
+              />
+            </span>
           </template>
           <template #content="{ row }">
             <ElButton v-if="row.content.all" text class="state" @click="plan(row.id, 'content')">

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, watch } from 'vue'
+import type { ShownAs } from '@nolvex/core/resolve/resolvePage'
 import type { Band } from '@nolvex/core/site/site'
 import { useProject } from '../session/projectStore'
 import { paintPicture } from './paintPicture'
 
-const props = defineProps<{ page: string; band: Band }>()
+const props = defineProps<{ page: string; band: Band; as?: ShownAs }>()
 const project = useProject()
 const source = ref('')
 
@@ -39,7 +40,7 @@ async function paint() {
 }
 
 function painted(): Promise<string> {
-  const page = { sources: project.sources(props.page), project: project.id }
+  const page = { sources: project.sources(props.page), project: project.id, as: props.as }
   return paintPicture(page, props.band.id, props.band.drawnAt)
 }
 

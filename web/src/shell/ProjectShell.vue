@@ -48,14 +48,11 @@ commands.offer([
   ...stages.map(({ name, label, route: target }) => ({
     id: `stage-${name}`,
     label: `Go to ${label}`,
-    run: () => go(target, name),
+    run: () => go(target),
   })),
 ])
 
-function go(name: string, stage?: string) {
-  const params = { project: project.id, ...(name === 'stage' ? { stage } : {}) }
-  void router.push({ name, params })
-}
+const go = (name: string) => void router.push({ name, params: { project: project.id } })
 
 function openCommands() {
   commands.all.find(({ id }) => id === 'commands')?.run()

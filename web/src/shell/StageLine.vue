@@ -43,12 +43,13 @@ function progress({ name }: Stage): { words: string; share: number } {
 }
 
 const line = computed(() => inProfile.value.map((stage) => ({ stage, ...progress(stage) })))
-const current = (stage: Stage) => route.name === stage.name || route.params.stage === stage.name
+const current = (stage: Stage) => route.name === stage.name
 
-function target(stage: Stage) {
-  const params = { project: project.id }
-  if (stage.route === 'stage') return { name: 'stage', params: { ...params, stage: stage.name } }
-  return { name: stage.route, params }
+/** The page one is on stays the same between the stages it is drawn in. */
+function target({ route: name }: Stage) {
+  const isDrawn = (one: unknown) => one === 'wireframe' || one === 'mockup'
+  const page = isDrawn(name) && isDrawn(route.name) ? route.params.page : undefined
+  return { name, params: { project: project.id, ...(page ? { page } : {}) } }
 }
 </script>
 

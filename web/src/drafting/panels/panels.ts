@@ -3,12 +3,14 @@ import ChangesPanel from './ChangesPanel.vue'
 import DifferencesPanel from './DifferencesPanel.vue'
 import StructurePanel from './StructurePanel.vue'
 import TrueUpPanel from './TrueUpPanel.vue'
+import UnfinishedPanel from './UnfinishedPanel.vue'
 
 /** Lists that stand beside the page in place of the particulars: their title, and what shows them. */
 export const panels = {
   trueUp: { title: 'True up', component: TrueUpPanel as Component },
   structure: { title: 'Structure from placement', component: StructurePanel as Component },
   differences: { title: 'What differs here', component: DifferencesPanel as Component },
+  unfinished: { title: 'To finish', component: UnfinishedPanel as Component },
   changes: { title: 'Changes', component: ChangesPanel as Component },
 }
 export type PanelName = keyof typeof panels

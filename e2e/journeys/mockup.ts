@@ -1,0 +1,96 @@
+import { strFromU8, unzipSync } from 'fflate'
+import { expectEqual, expectTrue } from '../expect'
+import { exported } from './exported'
+import { documentsOf, type Journey } from './journey'
+
+const DEMO = 'skerrinferries00'
+const HOME = 'pagehome00000000'
+/** the main colour of the demo's guide */
+const MAIN = '#14506b'
+
+/** The drawing of a wireframe is finished in place: dressed by the guide, held against what it was, and taken away. */
+export const mockup: Journey = {
+  name: 'a wireframe becomes a mockup',
+  async run({ person, site }) {
+    const { driver } = person
+    const drawing = () => driver.executeScript<string>('return document.querySelector(".drawing").innerHTML')
+    const isDressed = async () => (await drawing()).includes(MAIN)
+
+    // The same view: what is selected and where one is stays.
+    await person.open(`${site.address}/projects/${DEMO}/wireframe/${HOME}`)
+    await person.see('.outline [data-outline]')
+    await person.selectBlock('Find a sailing')
+    expectTrue(!(await isDressed()), 'a wireframe is grey')
+    await driver.executeScript(
+      `[...document.querySelectorAll('.stages a')].find((one) => one.textContent.includes('Mockup')).click()`,
+    )
+    await person.until('it is dressed by the guide', isDressed)
+    expectTrue((await driver.getCurrentUrl()).endsWith(`/mockup/${HOME}`), 'the page one was on')
+    expectTrue((await person.text('.particulars')).includes('Find a sailing'), 'and what was selected')
+    expectTrue((await person.text('.standing')).includes('not approved yet'), 'how the guide stands is said')
+
+    await person.press('to finish')
+    expectTrue(
+      (await person.text('.panel')).includes('no token of the guide'),
+      'what is still to come is listed',
+    )
+
+    await person.press('to finish')
+
+    // Beside and divided.
+    await driver.executeScript('document.querySelector("input[value=beside]").click()')
+    await person.until('the wireframe beside it', async () => (await person.text('.other')).includes('Plain'))
+    await driver.executeScript('document.querySelector("input[value=divided]").click()')
+    const divider = await person.see('.divider')
+    await divider.sendKeys('\uE011')
+    await person.until(
+      'the line is at the left',
+      async () => (await divider.getAttribute('aria-valuenow')) === '0',
+    )
+    await divider.sendKeys('\uE014')
+    await person.until('the keys move it', async () => (await divider.getAttribute('aria-valuenow')) === '1')
+
+    // A block for the mockup alone.
+    await person.saved()
+    const { documents } = await documentsOf(site, DEMO)
+    const [name] = Object.values(documents[HOME].records.blocks)
+      .filter(({ name: one }) => one === 'Intro')
+      .map(({ id }) => String(id))
+    await driver.executeScript('document.querySelector("input[value=finished]").click()')
+    await person.selectBlock('Intro')
+    await driver.executeScript(
+      `[...document.querySelectorAll('.particulars button')].filter((one) => /more/.test(one.textContent)).forEach((one) => one.click())`,
+    )
+    await person.choose('[data-field="shows"]', 'the mockup only')
+    await person.saved()
+    expectEqual(
+      (await documentsOf(site, DEMO)).documents[HOME].records.blocks[name].shows,
+      'mockup',
+      'it is for mockups',
+    )
+    const taken = async (finish: string) =>
+      strFromU8(await exported(site, DEMO, { format: 'svg', page: HOME, width: 1440, finish }))
+    const words = 'nobody books a window seat'
+    const [finished, plain] = [await taken('finished'), await taken('plain')]
+    expectTrue(
+      finished.includes(words) && finished.includes(MAIN),
+      'the mockup leaves with it, in the guide’s colours',
+    )
+    expectTrue(!plain.includes(words) && !plain.includes(MAIN), 'the wireframe without it, in greys')
+    const html = unzipSync(await exported(site, DEMO, { format: 'html', page: HOME, finish: 'finished' }))
+    expectTrue(strFromU8(html['index.html']).includes(words), 'and so does its HTML')
+    await person.press('Undo')
+
+    // Ticked off in the Ledger, it is counted.
+    await person.open(`${site.address}/projects/${DEMO}`)
+    await person.see('[aria-label="Finish Home"]')
+    await driver.executeScript(
+      `document.querySelector('[aria-label="The mockup of Home is done"]').closest('label').click()`,
+    )
+    await person.until('the stage line counts it', async () =>
+      (await person.text('.stages')).includes('1 of 16'),
+    )
+    await person.click('[aria-label="Finish Home"]')
+    await person.until('and leads there', async () => (await driver.getCurrentUrl()).includes('/mockup/'))
+  },
+}

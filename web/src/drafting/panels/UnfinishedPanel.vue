@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { Lack, Unfinished } from '@nolvex/core/review/mockup/unfinished'
+import { useProject } from '../../session/projectStore'
+import { useDraftingPage } from '../useDraftingPage'
+import { useUnfinished } from '../useUnfinished'
+
+/** What the page still lacks to be a mockup, each with the way to where it is mended. */
+const project = useProject()
+const page = useDraftingPage()
+const lacks = useUnfinished()
+
+const TITLES: Record<Lack, string> = {
+  picture: 'Pictures',
+  words: 'Words',
+  part: 'The style guide',
+  tokens: 'Values of its own',
+}
+const groups = computed(() =>
+  (Object.keys(TITLES) as Lack[])
+    .map((lack) => ({ title: TITLES[lack], found: lacks.value.filter((one) => one.lack === lack) }))
+    .filter(({ found }) => found.length),
+)
+/** Views of the style guide that mend what is not the page's own. */
+const VIEWS: Partial<Record<Lack, { view: string; words: string }>> = {
+  part: { view: 'parts', words: 'Dress it in Parts' },
+  tokens: { view: 'loose', words: 'Look at them in Taking over' },
+}
+const inStyle = (view: string) => ({ name: 'style', params: { project: project.id, view } })
+const show = ({ key }: Unfinished) => key && page.select([key])
+</script>
+
+<template>
+  <p v-if="groups.length === 0" class="soft">
+    Nothing is missing: every picture and text is there, every block is dressed by the style guide, and every
+    value names a token.
+  </p>
+  <section v-for="{ title, found } in groups" :key="title">
+    <h3>{{ title }}</h3>
+    <ul>
+      <li v-for="one in found" :key="one.says">
+        <ElButton v-if="one.key" link class="lack" @click="show(one)">{{ one.says }}</ElButton>
+        <template v-else>
+          {{ one.says }}
+          <RouterLink v-if="VIEWS[one.lack]" :to="inStyle(VIEWS[one.lack]!.view)">{{
+            VIEWS[one.lack]!.words
+          }}</RouterLink>
+        </template>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  margin: 6px 0 2px;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  padding: 4px 0;
+  border-bottom: 1px dotted var(--edge);
+}
+.lack {
+  height: auto;
+  white-space: normal;
+  text-align: left;
+}
+a {
+  color: var(--pine);
+}
+</style>
