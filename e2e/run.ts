@@ -19,6 +19,7 @@ import { guideForShop } from './journeys/guideForShop'
 import { guidesAndFrames } from './journeys/guidesAndFrames'
 import { killed } from './journeys/killed'
 import { largeMap } from './journeys/largeMap'
+import { liveView } from './journeys/liveView'
 import { longTexts } from './journeys/longTexts'
 import { looking } from './journeys/looking'
 import { looksAndAccess } from './journeys/looksAndAccess'
@@ -66,6 +67,7 @@ const journeys: Journey[] = [
   kits,
   guideForShop,
   mockup,
+  liveView,
   tokenDeleted,
   guidesAndFrames,
   exportedFits,

@@ -87,13 +87,14 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `[...document.querySelectorAll('button')].find(b => b.textContent.includes('Open Quayside')).click()`,
   ],
   ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
-  ['mockup', `${DEMO}/mockup/pagehome00000000`, '.drawing g'],
+  ['mockup', `${DEMO}/mockup/pagehome00000000`, '.drawing g', choose('Intro')],
+  ['live', `${DEMO}/live/pagehome00000000`, '.drawing g'],
 ]
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
-  ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens'],
+  ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
   ...[
     'several',
     'style-space',

@@ -22,6 +22,7 @@ export const router = createRouter({
           name: 'mockup',
           component: () => import('./drafting/DraftingView.vue'),
         },
+        { path: 'live/:page?', name: 'live', component: () => import('./live/LiveView.vue') },
         {
           path: 'walkthrough',
           name: 'walkthrough',

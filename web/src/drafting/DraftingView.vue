@@ -144,6 +144,7 @@ useCommands().offer([
     keys: ['O'],
     run: showOnMap,
   },
+  { id: 'live', label: 'Open the live view in a window of its own', run: openLive },
   {
     id: 'frame',
     label: 'Show or hide the browser frame',
@@ -177,6 +178,12 @@ watch(
   },
   { immediate: true },
 )
+
+/** A window of its own for a second screen; the same one each time. */
+function openLive() {
+  const { href } = router.resolve({ name: 'live', params: { project: project.id } })
+  window.open(href, `nolvex-live-${project.id}`, 'popup,width=1280,height=800')
+}
 
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {
@@ -234,7 +241,16 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           >
             {{ isBeside ? 'one band' : 'all bands' }}
           </ElButton>
-          · <ElButton link @click="showOnMap">on the map</ElButton></span
+          · <ElButton link @click="showOnMap">on the map</ElButton>
+          <template v-if="as === 'mockup'">
+            ·
+            <ElButton
+              link
+              title="The page alone in a window of its own, which follows every change"
+              @click="openLive"
+              >live</ElButton
+            ></template
+          ></span
         >
       </div>
       <WidthRail />

@@ -43,7 +43,7 @@ export const useOverlays = createSharedComposable(() => {
   const as = ref<ShownAs>('wireframe')
   const shown = eachFor<Record<OverlayName, boolean>>(as, 'nolvex-overlays', {
     wireframe: { columns: true, rows: false, baseline: false, guides: true, folds: false, content: false },
-    mockup: { columns: false, rows: false, baseline: false, guides: true, folds: false, content: false },
+    mockup: { columns: false, rows: false, baseline: false, guides: false, folds: false, content: false },
   })
   const tags = eachFor(as, 'nolvex-tags', {
     wireframe: { notes: true, content: false },

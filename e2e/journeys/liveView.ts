@@ -1,0 +1,63 @@
+import { expectTrue } from '../expect'
+import type { Journey } from './journey'
+
+const DEMO = '/projects/skerrinferries00'
+const WITHIN_MS = 1000
+
+/** A window beside the drawing follows every change, and the page that is drawn on. */
+export const liveView: Journey = {
+  name: 'a live view follows the drawing',
+  async run({ person, site }) {
+    const { driver } = person
+    await person.open(`${site.address}${DEMO}/mockup/pagehome00000000`)
+    await person.see('.outline [data-outline]')
+    const drafting = await driver.getWindowHandle()
+    const link = await driver.executeScript<{ click: () => void }>(
+      `return [...document.querySelectorAll('.page button')].find((one) => one.textContent.trim() === 'live')`,
+    )
+    expectTrue(Boolean(link), 'there is a way to it')
+    await driver.switchTo().newWindow('window')
+    const live = await driver.getWindowHandle()
+    await person.open(`${site.address}${DEMO}/live`)
+    await shows('Small boats, three isles')
+    expectTrue(
+      (await person.all('header .stages')).every((one) => one !== undefined),
+      'the page alone',
+    )
+
+    // A change is there at once.
+    await driver.switchTo().window(drafting)
+    await person.selectBlock('Headline')
+    await person.keys('\uE007')
+    const field = await person.see('.ProseMirror, [contenteditable=true]')
+    await field.sendKeys('\uE009a\uE000', 'Boats, all year')
+    await person.keys('\uE00C')
+    const changed = Date.now()
+    await driver.switchTo().window(live)
+    await shows('Boats, all year')
+    const took = Date.now() - changed
+    expectTrue(took < WITHIN_MS, `followed within a second (${took} ms)`)
+
+    // Another page is drawn on, and shown.
+    await driver.switchTo().window(drafting)
+    await person.choose('.page input[aria-label=Page]', 'Fares')
+    await driver.switchTo().window(live)
+    await shows('What a crossing costs')
+
+    // In the dark set its ground is another.
+    const ground = () =>
+      driver.executeScript<string>('return document.querySelector(".drawing").style.background')
+    const light = await ground()
+    await driver.executeScript(`document.querySelector('.bar input').focus()`)
+    await person.choose('.bar .choice-field', 'dark set')
+    await person.until('the dark set', async () => (await ground()) !== light)
+    await driver.close()
+    await driver.switchTo().window(drafting)
+
+    async function shows(words: string) {
+      await person.until(`it shows “${words}”`, async () =>
+        (await person.text('.live')).replace(/\s+/g, ' ').includes(words),
+      )
+    }
+  },
+}
