@@ -80,6 +80,7 @@ function lookOf(random: Random): WrittenLook {
     opacity: random.maybe(0.3, () => random.int(2, 9) / 10),
     shadow: random.maybe(0.4, () => shadowsOf(random)),
     backdrop: random.maybe(0.3, () => backdropOf(random)),
+    gradient: random.maybe(0.35, () => gradientOf(random)),
   }
 }
 
@@ -92,6 +93,22 @@ function backdropOf(random: Random): WrittenLook['backdrop'] {
     veil: random.maybe(0.7, () => colourOf(random)),
     strength: random.maybe(0.7, () => random.int(1, 9) / 10),
   }
+}
+
+/** Along a line or round a point, colours that let something through among them, some with hard edges. */
+function gradientOf(random: Random): WrittenLook['gradient'] {
+  const stops = Array.from({ length: random.int(2, 4) }, () => ({
+    at: random.int(0, 10) / 10,
+    colour: colourOf(random),
+    strength: random.maybe(0.5, () => random.int(0, 4) / 4),
+  }))
+  const along = { type: 'linear' as const, angle: random.pick([0, 45, 90, 130, 180, -60, 271]), stops }
+  const round = {
+    type: 'radial' as const,
+    centre: { x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 },
+    stops,
+  }
+  return random.pick([along, round])
 }
 
 /** Shadows beside and within, hard and soft, in colours that let something through. */

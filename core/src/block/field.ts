@@ -41,6 +41,7 @@ export type FieldControl =
   | { type: 'picture' }
   /** the point of a picture that is kept in view */
   | { type: 'focus' }
+  | { type: 'gradient' }
   | { type: 'target' }
 
 /** What a field may ask before it shows itself. */

@@ -4,6 +4,7 @@ import type { Look } from './look'
 import { backdrop } from './looks/backdrop'
 import { border } from './looks/border'
 import { fill } from './looks/fill'
+import { gradient } from './looks/gradient'
 import { level } from './looks/level'
 import { opacity } from './looks/opacity'
 import { pictureFit } from './looks/pictureFit'
@@ -20,6 +21,7 @@ export const looks = {
   shadow,
   fill,
   backdrop,
+  gradient,
   border,
   radius,
   opacity,

@@ -233,16 +233,20 @@ function looking({ look, content, place }: BlockNode, css: Declarations) {
     const none = initialCss(name, initial)
     for (const [property, value] of cssOf(look[name])) {
       const always = isInherited === true || isInherited?.includes(property)
-      if (always || none.get(property) !== value) css.set(property, value)
+      if (always || none.get(property) !== value) css.set(property, layered(css, property, value))
     }
   }
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
   if (place.overflow === 'scroll') css.set('overflow', 'auto')
 }
 
+/** What lies over a block's ground is one list: a later look's lies on top. */
+const layered = (css: Declarations, property: string, value: string) =>
+  property === 'background-image' && css.has(property) ? `${value}, ${css.get(property)}` : value
+
 /** A ground no wider than the content: painted from the content's box on, and up and down over the padding. */
 function narrowGround({ look, arrange, place }: BlockNode, css: Declarations) {
-  if (!place.isGroundNarrow || !look.fill || look.backdrop) return
+  if (!place.isGroundNarrow || !look.fill || look.backdrop || look.gradient) return
   const [top, , bottom] = arrange.padding.map(cssLength)
   css.delete('background-color')
   css.set('background-image', `linear-gradient(${look.fill} 0 0)`).set('background-repeat', 'no-repeat')

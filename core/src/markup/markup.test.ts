@@ -197,6 +197,18 @@ describe('a picture behind a block', () => {
     expect(rule(html, 'behind')).toContain('background-position: 20% 100%')
     expect(rule(html, 'behind')).toContain('background-size: cover')
   })
+  test('lies under a gradient over it', () => {
+    const stops = [
+      { at: 0, colour: { hex: '#102030' }, strength: 0 },
+      { at: 1, colour: { hex: '#102030' } },
+    ]
+    const over = block('over', 'section', 'a0', {
+      look: { backdrop: { picture }, gradient: { type: 'linear', angle: 180, stops } },
+    })
+    expect(rule(htmlOf([over]), 'over')).toContain(
+      'background-image: linear-gradient(180deg, #10203000 0%, #102030 100%), var(--picture-sea0000000000000)',
+    )
+  })
   test('is gone where a band takes it off', () => {
     const said = rule(html, 'behind', '(width < 680px)')
     expect(said).toContain('background-image: none')

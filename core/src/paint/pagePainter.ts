@@ -74,7 +74,7 @@ export class PagePainter {
     const { look, place } = box.node
     const own = look.fill ? this.finish.colour(look.fill, 'ground', ground) : ground
     const room = this.roomOf(box, layout, own, look.fill !== undefined && alphaOf(look.fill) === 1)
-    const groundRoom = place.isGroundNarrow && !look.backdrop ? narrowRoom(box, room) : room
+    const groundRoom = place.isGroundNarrow && !look.backdrop && !look.gradient ? narrowRoom(box, room) : room
     const { key } = box.node
     const drawn = (marks: Mark[], of: string) => this.finish.drawn?.(marks, `${key} ${of}`) ?? marks
     const shown = looksOn(box.node.content.type).map((name) => ({ name, of: looks[name] as AnyLook }))

@@ -104,7 +104,9 @@ function field(label: string, leafName: string, control: Field['control']): Fiel
 
 function veilOf(veil: Written['veil'], strength: number, tokens: Tokens): string | undefined {
   const hex = veil && tokens.colour(veil)
-  return hex && strength > 0 ? withAlpha(opaque(hex), strength) : undefined
+  // A colour that is only named, for those who count tokens, has no opacity.
+  if (hex === undefined || !hex.startsWith('#')) return hex
+  return strength > 0 ? withAlpha(opaque(hex), strength) : undefined
 }
 
 function backdropCss(shown: Backdrop | undefined): [string, string][] {

@@ -9,6 +9,7 @@ import ColourControl from './ColourControl.vue'
 import ContentControl from './ContentControl.vue'
 import EdgeControl from './EdgeControl.vue'
 import FocusControl from './FocusControl.vue'
+import GradientControl from './GradientControl.vue'
 import IconControl from './IconControl.vue'
 import LengthControl from './LengthControl.vue'
 import LevelControl from './LevelControl.vue'
@@ -57,6 +58,7 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   shadow: { component: ShadowControl },
   picture: { component: PictureControl, isWide: true },
   focus: { component: FocusControl, isWide: true },
+  gradient: { component: GradientControl, isWide: true },
   target: { component: TargetControl, isWide: true },
   lines: { component: LinesControl, isWide: true },
   icon: { component: IconControl },
