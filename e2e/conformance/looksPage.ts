@@ -11,8 +11,15 @@ export const LOOKS_SIZE = { width: 1200, height: 800 }
 
 const COLOURS = ['#17211e', '#1f5b4c', '#b9770e', '#a63d2a', '#3e5c76', '#d9d5c8', '#fbfaf6', '#8b938f80']
 
-/** A page of blocks without words, at whole px, each in looks of its own, some in others that cut them off. */
-export function looksPage(random: Random): PageSources {
+/** Looks that are seen by themselves, without words or pictures. */
+export const ALONE = ['fill', 'border', 'shadow', 'opacity', 'stroke', 'backdrop', 'gradient'] as const
+export type LookAlone = (typeof ALONE)[number]
+
+/**
+ * A page of blocks without words, at whole px, each in looks of its own, some in others that cut them off.
+ * @param only one look, on plain blocks with round corners; all of them where it is not said
+ */
+export function looksPage(random: Random, only?: LookAlone): PageSources {
   const blocks: Record<string, Block> = {}
   const add = (block: Omit<Block, 'id' | 'order'>): string => {
     const id = `b${String(Object.keys(blocks).length).padStart(15, '0')}`
@@ -31,7 +38,8 @@ export function looksPage(random: Random): PageSources {
   for (let index = 0; index < 12; index++) {
     const at = { left: px(20 + (index % 4) * 290), top: px(20 + Math.floor(index / 4) * 260) }
     const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
-    if (random.chance(0.2)) add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
+    if (only === 'stroke' || (!only && random.chance(0.2)))
+      add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
     else {
       const overflow = random.pick(['hidden', 'visible', 'visible', 'scroll'] as const)
       const arrange = { type: 'placed' as const }
@@ -40,14 +48,14 @@ export function looksPage(random: Random): PageSources {
         parent: section,
         arrange,
         place: { ...place, overflow },
-        look: lookOf(random),
+        look: lookOf(random, only),
       })
       const inner = {
         width: px(120),
         height: px(90),
         offset: { left: px(random.int(-40, 90)), top: px(random.int(-30, 60)) },
       }
-      add({ kind: 'box', parent: box, place: inner, look: lookOf(random) })
+      add({ kind: 'box', parent: box, place: inner, look: lookOf(random, only) })
     }
   }
   const drawing = { kind: 'drawing', id: 'lookspage0000000', schema: 3, records: { blocks } }
@@ -62,7 +70,7 @@ function strokeOf(random: Random): WrittenLook['stroke'] {
 }
 
 /** Borders of one colour all round, or of some sides, in lines that browsers draw alike. */
-function lookOf(random: Random): WrittenLook {
+function lookOf(random: Random, only?: LookAlone): WrittenLook {
   const edge = { width: px(random.int(1, 14)), line: 'solid' as const, colour: { hex: '#17211e' } }
   const isRound = random.chance(0.5)
   const all = { top: edge, right: edge, bottom: edge, left: edge }
@@ -71,7 +79,7 @@ function lookOf(random: Random): WrittenLook {
     bottom: random.maybe(0.5, () => ({ ...edge, line: random.pick(['solid', 'dashed'] as const) })),
   }
   const corner = () => px(random.int(0, 40))
-  return {
+  const look: WrittenLook = {
     fill: random.maybe(0.8, () => colourOf(random)),
     border: random.maybe(0.6, () => (isRound ? all : some)),
     radius: isRound
@@ -82,6 +90,9 @@ function lookOf(random: Random): WrittenLook {
     backdrop: random.maybe(0.3, () => backdropOf(random)),
     gradient: random.maybe(0.35, () => gradientOf(random)),
   }
+  if (!only) return look
+  const { fill = colourOf(random), radius } = look
+  return { fill, radius, [only]: look[only] }
 }
 
 /** A picture of some size, cut at some focus, most under a veil. */

@@ -111,9 +111,7 @@ const inPercent = (share: number) => String(Math.round(share * 1000) / 10)
           />
         </template>
       </div>
-      <div class="row head soft">
-        <span>colour</span><span>at, %</span><span>strength</span><span></span>
-      </div>
+      <div class="row head soft"><span>colour</span><span>at, %</span><span>strength</span><span></span></div>
       <div v-for="(stop, index) in stops" :key="index" class="row stop">
         <ColourField
           :label="`Colour ${index + 1}`"

@@ -1,0 +1,46 @@
+import { parseArgs } from 'node:util'
+import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
+import { launchBrowser } from '../browser'
+import { compareLooks, type LooksCompared } from './compareLooks'
+import { ALONE, looksPage } from './looksPage'
+import { Random } from './random'
+
+/** Of the pixels of a page so many may differ between what we paint and what is exported. */
+const MOST = 0.005
+
+/** Each look alone and all of them mixed: our paint, drawn by Chromium and by resvg, against the exported HTML. */
+const { values } = parseArgs({ options: { seed: { type: 'string' }, pages: { type: 'string' } } })
+const seed = Number(values.seed ?? 1)
+const count = Number(values.pages ?? 8)
+
+const groups = [...ALONE, undefined].map((only) => ({
+  name: only ?? 'mixed',
+  pages: Array.from({ length: count }, (_, index) => {
+    const number = seed * 1000 + index
+    return { name: `${only ?? 'mixed'} ${number}`, sources: looksPage(new Random(number), only) }
+  }),
+}))
+const { driver, close } = await launchBrowser()
+const library = shippedFontLibrary()
+const results: { name: string; compared: LooksCompared[] }[] = []
+try {
+  await driver.get('about:blank')
+  for (const { name, pages } of groups)
+    results.push({ name, compared: await compareLooks(driver, library, pages) })
+} finally {
+  await close()
+}
+const percent = (share: number) => `${(100 * share).toFixed(3)} %`
+for (const { name, compared } of results) {
+  const worst = (way: 'browser' | 'resvg') => Math.max(...compared.map((one) => one[way]))
+  console.log(`${name.padEnd(10)} Chromium ${percent(worst('browser'))}, resvg ${percent(worst('resvg'))}`)
+}
+const all = results.flatMap(({ compared }) => compared)
+const worst = all.reduce((a, b) => (Math.max(b.browser, b.resvg) > Math.max(a.browser, a.resvg) ? b : a))
+console.log(
+  `the worst of ${all.length} pages: ${worst.name}, ${percent(Math.max(worst.browser, worst.resvg))}`,
+)
+const misses = all.filter(({ browser, resvg }) => Math.max(browser, resvg) > MOST)
+for (const { name, browser, resvg } of misses)
+  console.log(`${name}: Chromium ${percent(browser)}, resvg ${percent(resvg)}`)
+process.exitCode = misses.length ? 1 : 0
