@@ -12,7 +12,16 @@ export const LOOKS_SIZE = { width: 1200, height: 800 }
 const COLOURS = ['#17211e', '#1f5b4c', '#b9770e', '#a63d2a', '#3e5c76', '#d9d5c8', '#fbfaf6', '#8b938f80']
 
 /** Looks that are seen by themselves, without words or pictures. */
-export const ALONE = ['fill', 'border', 'shadow', 'opacity', 'stroke', 'backdrop', 'gradient'] as const
+export const ALONE = [
+  'fill',
+  'border',
+  'shadow',
+  'opacity',
+  'stroke',
+  'backdrop',
+  'gradient',
+  'adjust',
+] as const
 export type LookAlone = (typeof ALONE)[number]
 
 /**
@@ -38,7 +47,8 @@ export function looksPage(random: Random, only?: LookAlone): PageSources {
   for (let index = 0; index < 12; index++) {
     const at = { left: px(20 + (index % 4) * 290), top: px(20 + Math.floor(index / 4) * 260) }
     const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
-    if (only === 'stroke' || (!only && random.chance(0.2)))
+    if (only === 'adjust' || (!only && random.chance(0.15))) add(pictureOf(random, section, place))
+    else if (only === 'stroke' || (!only && random.chance(0.2)))
       add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
     else {
       const overflow = random.pick(['hidden', 'visible', 'visible', 'scroll'] as const)
@@ -120,6 +130,20 @@ function gradientOf(random: Random): WrittenLook['gradient'] {
     stops,
   }
   return random.pick([along, round])
+}
+
+/** A picture in other light and colours, as wide and high as it happens, some with round corners and lines. */
+function pictureOf(random: Random, parent: string, place: Block['place']): Omit<Block, 'id' | 'order'> {
+  const { border, radius } = lookOf(random)
+  const [width, height] = [random.int(40, 400), random.int(40, 400)]
+  const some = (least: number, most: number) =>
+    random.maybe(0.4, () => random.int(least * 10, most * 10) / 10)
+  const adjust = {
+    ...{ light: some(0.2, 2), contrast: some(0.2, 2), saturation: some(0, 2) },
+    ...{ warmth: some(0, 1), grey: some(0, 1), blur: random.maybe(0.3, () => random.int(2, 12)) },
+  }
+  const file = { asset: `picture${width}x${height}`.padEnd(16, '0'), width, height }
+  return { kind: 'picture', parent, place, data: { file }, look: { border, radius, adjust } }
 }
 
 /** Shadows beside and within, hard and soft, in colours that let something through. */

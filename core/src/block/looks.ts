@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { Field } from './field'
 import type { Look } from './look'
+import { adjust } from './looks/adjust'
 import { backdrop } from './looks/backdrop'
 import { border } from './looks/border'
 import { fill } from './looks/fill'
@@ -29,6 +30,7 @@ export const looks = {
   colour: textColour,
   textAlign,
   pictureFit,
+  adjust,
   stroke,
   colourSet,
 }

@@ -1,9 +1,10 @@
 import type { PaintRoom } from '../block/look'
+import { adjustSteps, type Adjust } from '../block/looks/adjust'
 import { covering, type Backdrop } from '../block/looks/backdrop'
-import { looks, looksOn, type AnyLook } from '../block/looks'
+import { looks, looksOn, type AnyLook, type ResolvedLook } from '../block/looks'
 import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
-import { cutsOff } from '../resolve/node'
+import { cutsOff, type PictureContent } from '../resolve/node'
 import type { PageLayout } from '../layout/pageLayout'
 import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
 import { fittedRadii, innerRadii } from '../vector/roundedRect'
@@ -11,6 +12,7 @@ import { controlMarks } from './controlMarks'
 import type { Finish, PictureAddress } from './finish'
 import { iconMarks } from './iconMarks'
 import { liveMarks } from './liveMarks'
+import { placedPicture } from './placedPicture'
 import { playMarks } from './playMarks'
 import { standInMap } from './standInMap'
 import { textMarks } from './textMarks'
@@ -125,7 +127,7 @@ export class PagePainter {
         const isMap = content.plays === 'map' && !address
         const picture = isMap
           ? standInMap(content.alt, room.content)
-          : this.finish.picture(room.content, look.pictureFit, address)
+          : this.pictureMarks(content, look, room, address)
         return content.plays ? [...picture, ...playMarks(content.plays, room.content)] : picture
       }
       default:
@@ -133,10 +135,25 @@ export class PagePainter {
     }
   }
 
+  /** A picture in the light and colours it is meant to have, cut off where its block is round and where it is blurred. */
+  private pictureMarks(
+    content: PictureContent,
+    { pictureFit, adjust, radius }: ResolvedLook,
+    room: PaintRoom,
+    address: string | undefined,
+  ): Mark[] {
+    const placed = placedPicture(content, room.content, pictureFit)
+    const picture = this.finish.picture(room.content, placed, address)
+    const shown = adjust && this.finish.adjustsPictures ? adjusted(picture, adjust, room.content) : picture
+    return radius || shown !== picture ? [cut(room, shown)] : shown
+  }
+
   private backdropMarks(shown: Backdrop, frame: Frame): Mark[] {
     const address = this.pictureAddress({ ...shown, alt: '' })
     if (this.finish.backdrop) return this.finish.backdrop(covering(shown, frame), address)
-    return [{ type: 'group', opacity: FAINT, marks: this.finish.picture(frame, 'cover', address) }]
+    return [
+      { type: 'group', opacity: FAINT, marks: this.finish.picture(frame, covering(shown, frame), address) },
+    ]
   }
 
   private roomOf(box: Box, layout: PageLayout, ground: string, isOpaque: boolean): PaintRoom {
@@ -157,6 +174,12 @@ export class PagePainter {
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
   }
+}
+
+function adjusted(picture: Mark[], adjust: Adjust, { x, y, width, height }: Frame): Mark[] {
+  const reach = 3 * adjust.blur + 2
+  const region = { x: x - reach, y: y - reach, width: width + 2 * reach, height: height + 2 * reach }
+  return [{ type: 'group', filter: { steps: adjustSteps(adjust), region }, marks: picture }]
 }
 
 const looksTheSame = (kept: Kept, box: Box) =>

@@ -25,14 +25,15 @@ test('words can be read on every ground it paints', () => {
 
 test('a picture is crossed, whether it is chosen or not', () => {
   const frame = { x: 10, y: 5, width: 100, height: 50 }
-  const empty = leafMarks(picture(frame, 'cover', undefined))
+  const empty = leafMarks(picture(frame, frame, undefined))
   expect(empty.filter(({ type }) => type === 'image')).toEqual([])
-  const chosen = leafMarks(picture(frame, 'contain', 'data:,'))
+  const placed = { x: 35, y: 5, width: 50, height: 50 }
+  const chosen = leafMarks(picture(frame, placed, 'data:,'))
   expect(chosen.find(({ type }) => type === 'image')).toEqual({
     type: 'image',
-    ...frame,
+    ...placed,
     href: 'data:,',
-    fit: 'contain',
+    fit: 'stretch',
   })
   for (const marks of [empty, chosen])
     expect(marks).toContainEqual(

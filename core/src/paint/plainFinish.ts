@@ -2,6 +2,7 @@ import { contrastRatio, lightness } from '../colour/contrast'
 import { pathMark, rectMark, type Frame, type Mark } from '../vector/mark'
 import type { Finish } from './finish'
 import { greyed } from './greyed'
+import { picturePart } from './placedPicture'
 
 /** The greys of the plain finish, from light to dark. */
 const GREYS = ['#ffffff', '#eceeea', '#d3d7d2', '#a9b0ac', '#6f7874', '#39433f']
@@ -33,7 +34,7 @@ function greyOf(colour: string): string {
   )
 }
 
-function crossedPicture(frame: Frame, fit: 'cover' | 'contain', address: string | undefined): Mark[] {
+function crossedPicture(frame: Frame, placed: Frame, address: string | undefined): Mark[] {
   const { x, y, width, height } = frame
   const inner = { x: x + 0.5, y: y + 0.5, width: Math.max(0, width - 1), height: Math.max(0, height - 1) }
   const cross = `M${x} ${y}L${x + width} ${y + height}M${x + width} ${y}L${x} ${y + height}`
@@ -43,7 +44,7 @@ function crossedPicture(frame: Frame, fit: 'cover' | 'contain', address: string 
           type: 'group',
           opacity: PICTURE_OPACITY,
           filter: greyed(frame),
-          marks: [{ type: 'image', ...frame, href: address, fit }],
+          marks: [picturePart(frame, placed, address)],
         },
       ]
     : []

@@ -6,6 +6,7 @@ import { shapeParagraph } from '../text/paragraph'
 import type { Frame, Mark, Shape, Words } from '../vector/mark'
 import type { Finish } from './finish'
 import { greyed } from './greyed'
+import { picturePart } from './placedPicture'
 import { handRectangle, handStroke, seededNumbers, seedOf } from './handStrokes'
 
 const PENCIL = '#4a4a46'
@@ -36,7 +37,7 @@ export function sketchFinish(library: FontLibrary): Finish {
   }
   return {
     colour: (colour, use) => (use === 'ground' ? shadeOf(colour) : PENCIL),
-    picture: (frame, fit, address) => pictureMarks(frame, fit, address),
+    picture: pictureMarks,
     drawn: (marks, key) => marks.map((mark, index) => drawnByHand(mark, `${key} ${index}`, letteringWidth)),
   }
 }
@@ -46,7 +47,7 @@ function shadeOf(colour: string): string {
   return own > 98.5 ? SHADES[0] : own > 90 ? SHADES[1] : SHADES[2]
 }
 
-function pictureMarks(frame: Frame, fit: 'cover' | 'contain', address: string | undefined): Mark[] {
+function pictureMarks(frame: Frame, placed: Frame, address: string | undefined): Mark[] {
   const { x, y, width, height } = frame
   const across = { outline: { type: 'path' as const, d: `M${x} ${y}L${x + width} ${y + height}` } }
   const back = { outline: { type: 'path' as const, d: `M${x + width} ${y}L${x} ${y + height}` } }
@@ -57,7 +58,7 @@ function pictureMarks(frame: Frame, fit: 'cover' | 'contain', address: string | 
           type: 'group',
           opacity: PICTURE,
           filter: greyed(frame),
-          marks: [{ type: 'image', ...frame, href: address, fit }],
+          marks: [picturePart(frame, placed, address)],
         },
       ]
     : []

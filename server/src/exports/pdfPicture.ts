@@ -197,6 +197,7 @@ function drawImage(pdf: Pdf, { x, y, width, height, href, fit }: Image) {
   if (!/^data:image\/(?:png|jpeg);/.test(href)) return
   const size: [number, number] = [width, height]
   pdf.save().rect(x, y, width, height).clip()
-  pdf.image(href, x, y, { [fit === 'cover' ? 'cover' : 'fit']: size, align: 'center', valign: 'center' })
+  if (fit === 'stretch') pdf.image(href, x, y, { width, height })
+  else pdf.image(href, x, y, { [fit === 'cover' ? 'cover' : 'fit']: size, align: 'center', valign: 'center' })
   pdf.restore()
 }

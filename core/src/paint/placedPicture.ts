@@ -1,0 +1,26 @@
+import type { Frame, Group } from '../vector/mark'
+
+interface Natural {
+  width: number
+  height: number
+}
+
+/**
+ * Where a picture stands in the frame that shows it, px: covering it or whole within it, in its middle, its edges on
+ * whole px (CSS Images 3, section 5.5; browsers snap what they draw).
+ */
+export function placedPicture({ width, height }: Natural, frame: Frame, fit: 'cover' | 'contain'): Frame {
+  const ratios = [frame.width / width, frame.height / height]
+  const scale = fit === 'cover' ? Math.max(...ratios) : Math.min(...ratios)
+  const [w, h] = [width * scale, height * scale]
+  const [left, top] = [frame.x + (frame.width - w) / 2, frame.y + (frame.height - h) / 2]
+  const [x, y] = [Math.round(left), Math.round(top)]
+  return { x, y, width: Math.round(left + w) - x, height: Math.round(top + h) - y }
+}
+
+/** A picture as large as it is placed, of which the frame shows a part. */
+export const picturePart = (frame: Frame, placed: Frame, href: string): Group => ({
+  type: 'group',
+  clip: { type: 'rect', ...frame },
+  marks: [{ type: 'image', ...placed, href, fit: 'stretch' }],
+})
