@@ -143,7 +143,12 @@ function pictureOf(random: Random, parent: string, place: Block['place']): Omit<
     ...{ warmth: some(0, 1), grey: some(0, 1), blur: random.maybe(0.3, () => random.int(2, 12)) },
   }
   const file = { asset: `picture${width}x${height}`.padEnd(16, '0'), width, height }
-  return { kind: 'picture', parent, place, data: { file }, look: { border, radius, adjust } }
+  const pictureFocus = random.maybe(0.5, () => ({ x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 }))
+  const pictureFit = random.pick(['cover', 'cover', 'contain'] as const)
+  return {
+    ...{ kind: 'picture', parent, place, data: { file } },
+    look: { border, radius, adjust, pictureFocus, pictureFit },
+  }
 }
 
 /** Shadows beside and within, hard and soft, in colours that let something through. */

@@ -1,4 +1,8 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { strFromU8, unzipSync } from 'fflate'
+import sharp from 'sharp'
 import { expectEqual, expectTrue } from '../expect'
 import { exported } from './exported'
 import { documentsOf, type Journey } from './journey'
@@ -7,6 +11,12 @@ const DEMO = 'skerrinferries00'
 const HOME = 'pagehome00000000'
 /** the main colour of the demo's guide */
 const MAIN = '#14506b'
+
+async function seaPicture(): Promise<string> {
+  const path = join(mkdtempSync(join(tmpdir(), 'nolvex-')), 'sea.png')
+  await sharp({ create: { width: 641, height: 479, channels: 3, background: '#3e5c76' } }).toFile(path)
+  return path
+}
 
 /** The drawing of a wireframe is finished in place: dressed by the guide, held against what it was, and taken away. */
 export const mockup: Journey = {
@@ -80,6 +90,17 @@ export const mockup: Journey = {
     const html = unzipSync(await exported(site, DEMO, { format: 'html', page: HOME, finish: 'finished' }))
     expectTrue(strFromU8(html['index.html']).includes(words), 'and so does its HTML')
     await person.press('Undo')
+
+    // Another picture stands wherever one stood; Undo gives it back.
+    await person.open(`${site.address}/projects/${DEMO}`)
+    await person.press('Pictures and files')
+    await (await person.see('.el-dialog input[type=file]')).sendKeys(await seaPicture())
+    const hasNew = async () =>
+      JSON.stringify((await documentsOf(site, DEMO)).documents).includes('"width":641,"height":479')
+    await person.until('it stands there with the size it has itself', hasNew)
+    await person.driver.executeScript(`document.querySelector('.el-dialog__headerbtn').click()`)
+    await person.press('Undo')
+    await person.until('and goes by Undo', async () => !(await hasNew()))
 
     // Ticked off in the Ledger, it is counted.
     await person.open(`${site.address}/projects/${DEMO}`)

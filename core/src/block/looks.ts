@@ -9,6 +9,7 @@ import { gradient } from './looks/gradient'
 import { level } from './looks/level'
 import { opacity } from './looks/opacity'
 import { pictureFit } from './looks/pictureFit'
+import { pictureFocus } from './looks/pictureFocus'
 import { colourSet } from './looks/colourSet'
 import { radius } from './looks/radius'
 import { shadow } from './looks/shadow'
@@ -30,6 +31,7 @@ export const looks = {
   colour: textColour,
   textAlign,
   pictureFit,
+  pictureFocus,
   adjust,
   stroke,
   colourSet,

@@ -32,7 +32,7 @@ const RESET = fixedCss`*, *::before, *::after { box-sizing: border-box; min-widt
 body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere }
 picture, figure { display: block; position: relative; overflow: clip }
 picture::before, figure::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
-picture > img, figure > * { position: absolute; filter: var(--adjust); inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit }
+picture > img, figure > * { position: absolute; filter: var(--adjust); inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; object-position: inherit }
 span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: var(--icon-line, 2); stroke-linecap: var(--icon-end, round); stroke-linejoin: var(--icon-corner, round) }
 button, input, select, textarea { appearance: none; background: none; border-radius: 0; font: inherit; color: inherit }
 button, select, summary { cursor: pointer }

@@ -138,11 +138,11 @@ export class PagePainter {
   /** A picture in the light and colours it is meant to have, cut off where its block is round and where it is blurred. */
   private pictureMarks(
     content: PictureContent,
-    { pictureFit, adjust, radius }: ResolvedLook,
+    { pictureFit, pictureFocus, adjust, radius }: ResolvedLook,
     room: PaintRoom,
     address: string | undefined,
   ): Mark[] {
-    const placed = placedPicture(content, room.content, pictureFit)
+    const placed = placedPicture(content, room.content, pictureFit, pictureFocus)
     const picture = this.finish.picture(room.content, placed, address)
     const shown = adjust && this.finish.adjustsPictures ? adjusted(picture, adjust, room.content) : picture
     return radius || shown !== picture ? [cut(room, shown)] : shown

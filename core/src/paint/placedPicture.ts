@@ -6,14 +6,20 @@ interface Natural {
 }
 
 /**
- * Where a picture stands in the frame that shows it, px: covering it or whole within it, in its middle, its edges on
- * whole px (CSS Images 3, section 5.5; browsers snap what they draw).
+ * Where a picture stands in the frame that shows it, px: covering it or whole within it, its focus at the frame's, its
+ * edges on whole px (CSS Images 3, sections 5.5 and 5.6; browsers snap what they draw).
  */
-export function placedPicture({ width, height }: Natural, frame: Frame, fit: 'cover' | 'contain'): Frame {
+export function placedPicture(
+  { width, height }: Natural,
+  frame: Frame,
+  fit: 'cover' | 'contain',
+  focus: { x: number; y: number },
+): Frame {
   const ratios = [frame.width / width, frame.height / height]
   const scale = fit === 'cover' ? Math.max(...ratios) : Math.min(...ratios)
   const [w, h] = [width * scale, height * scale]
-  const [left, top] = [frame.x + (frame.width - w) / 2, frame.y + (frame.height - h) / 2]
+  const left = frame.x + (frame.width - w) * focus.x
+  const top = frame.y + (frame.height - h) * focus.y
   const [x, y] = [Math.round(left), Math.round(top)]
   return { x, y, width: Math.round(left + w) - x, height: Math.round(top + h) - y }
 }

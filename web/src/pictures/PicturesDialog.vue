@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { ElButton, ElDialog } from 'element-plus'
+import { ElButton, ElDialog, ElMessage } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
+import { replacePicture } from '@nolvex/core/edit/replacePicture'
+import FilePick from '../forms/FilePick.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import { api, assetAddress, type ListedAsset } from '../session/api'
 import { useProject } from '../session/projectStore'
+import { takePicture } from '../session/takePicture'
+import { PICTURE_TYPES } from './pictureTypes'
 import { pictureUses } from './pictureUses'
 
 /** The pictures and files of a project: where each is used, and taking away what is used nowhere. */
@@ -41,6 +45,23 @@ function sizeInWords(bytes: number): string {
 }
 const whatIs = (asset: ListedAsset) =>
   isPicture(asset) ? `${asset.width} × ${asset.height} px` : (asset.type.split('/')[1] ?? '')
+
+/** Another picture stands wherever this one did; Undo gives it back, as this one stays until it is deleted. */
+async function replace({ id, name }: ListedAsset, [file]: File[]) {
+  working.value = true
+  trouble.value = ''
+  try {
+    const { id: asset, width, height } = await takePicture(project.id, file)
+    const parts = replacePicture(project.view.documents, id, { asset, width, height })
+    project.change(`Replace ${name}`, parts)
+    ElMessage({ message: `“${file.name}” stands wherever “${name}” did. Undo gives that back.` })
+    await load()
+  } catch (error) {
+    trouble.value = `“${name}” stays: ${(error as Error).message}`
+  } finally {
+    working.value = false
+  }
+}
 
 async function remove({ id, name }: ListedAsset) {
   working.value = true
@@ -102,6 +123,13 @@ async function remove({ id, name }: ListedAsset) {
                 <ElButton type="danger" :disabled="working" @click="remove(row)"> Delete for good </ElButton>
                 <ElButton link @click="asked = undefined">Keep</ElButton>
               </template>
+              <FilePick
+                v-else-if="isPicture(row) && row.uses.length"
+                words="Replace…"
+                :label="`Put another picture in place of ${row.name}, everywhere`"
+                :accept="PICTURE_TYPES"
+                @files="replace(row, $event)"
+              />
               <ElButton v-else-if="row.uses.length === 0" link @click="asked = row.id">Delete…</ElButton>
             </td>
           </tr>

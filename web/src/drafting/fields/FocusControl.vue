@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { leafShownBy } from '@nolvex/core/block/block'
 import { assetAddress } from '../../session/api'
 import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
@@ -14,9 +15,16 @@ interface Shown {
   width: number
   height: number
 }
-const picture = computed(
-  () => props.state.valueOf(['look', 'backdrop', 'picture']) as unknown as Shown | undefined,
-)
+/** where the picture stands: behind the block, or what the block shows */
+const path = computed(() => {
+  const { block, field } = props.state
+  if (field.path[1] === 'backdrop') return ['look', 'backdrop', 'picture']
+  return block && leafShownBy(block, 'picture')
+})
+const picture = computed(() => {
+  const found = path.value && (props.state.valueOf(path.value) as Partial<Shown> | undefined)
+  return found?.asset ? (found as Shown) : undefined
+})
 const point = computed(
   () => (props.state.value as { x: number; y: number } | undefined) ?? { x: 0.5, y: 0.5 },
 )
