@@ -20,3 +20,6 @@ export function roundTo(value: number, decimals: number): number {
   const scale = 10 ** decimals
   return Math.round(value * scale) / scale
 }
+
+/** A share of one as CSS writes it: 0.125 is `12.5%`. */
+export const cssPercent = (share: number): string => `${roundTo(share * 100, 2)}%`

@@ -3,6 +3,7 @@ import { alphaOf, opaque, withAlpha } from '../../colour/spaces'
 import { leaf } from '../../document/leafTable'
 import { idSchema } from '../../document/ids'
 import type { Frame, Mark } from '../../vector/mark'
+import { cssPercent } from '../../units/length'
 import { colourSchema } from '../colourSchema'
 import type { Field, FieldFacts } from '../field'
 import { defineLook, type PaintRoom, type Tokens } from '../look'
@@ -114,7 +115,7 @@ function backdropCss(shown: Backdrop | undefined): [string, string][] {
     ...(shown.veil ? [`linear-gradient(${shown.veil} 0 0)`] : []),
     `var(${pictureProperty(shown.asset)})`,
   ]
-  const position = shown && `${percent(shown.focus.x)} ${percent(shown.focus.y)}`
+  const position = shown && `${cssPercent(shown.focus.x)} ${cssPercent(shown.focus.y)}`
   const blend = shown?.isGrey ? [...(shown.veil ? ['normal'] : []), 'luminosity'].join(', ') : 'normal'
   return [
     ['background-image', layers ? layers.join(', ') : 'none'],
@@ -126,8 +127,6 @@ function backdropCss(shown: Backdrop | undefined): [string, string][] {
     ['background-blend-mode', blend],
   ]
 }
-
-const percent = (of: number) => `${Math.round(of * 10_000) / 100}%`
 
 /** A picture as large as it has to be to cover a frame, px, its focus where the frame's is (CSS Backgrounds 3, 3.6). */
 export function covering(

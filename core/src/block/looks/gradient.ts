@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { evenStops, type ColourStop } from '../../colour/gradientStops'
 import { alphaOf, opaque, withAlpha } from '../../colour/spaces'
 import { leaf } from '../../document/leafTable'
+import { cssPercent } from '../../units/length'
 import type { Frame, LinearGradient, Mark, RadialGradient, Stop } from '../../vector/mark'
 import { colourSchema, type Colour } from '../colourSchema'
 import { defineLook, type PaintRoom, type Tokens } from '../look'
@@ -81,13 +82,11 @@ const inRoom = (shown: Gradient, room: PaintRoom): Gradient => ({
   stops: shown.stops.map((stop) => ({ ...stop, colour: shownAs(stop.colour, room.colour) })),
 })
 
-const percent = (of: number) => `${Math.round(of * 10_000) / 100}%`
-
 function gradientCss(shown: Gradient): string {
-  const list = shown.stops.map(({ at, colour }) => `${colour} ${percent(at)}`).join(', ')
+  const list = shown.stops.map(({ at, colour }) => `${colour} ${cssPercent(at)}`).join(', ')
   if (shown.type === 'linear') return `linear-gradient(${shown.angle}deg, ${list})`
   const { x, y } = shown.centre
-  return `radial-gradient(farthest-corner at ${percent(x)} ${percent(y)}, ${list})`
+  return `radial-gradient(farthest-corner at ${cssPercent(x)} ${cssPercent(y)}, ${list})`
 }
 
 const markStop = ({ at, colour }: ColourStop): Stop => ({

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { leaf } from '../../document/leafTable'
+import { cssPercent } from '../../units/length'
 import { defineLook } from '../look'
 
 const share = z.number().min(0).max(1)
@@ -8,14 +9,12 @@ const pictureFocusSchema = leaf(z.strictObject({ x: share, y: share }))
 /** The point of a picture, shares of both sides, that stands at the same point of its box however it is cut. */
 export type PictureFocus = z.infer<typeof pictureFocusSchema>
 
-const percent = (of: number) => `${Math.round(of * 10_000) / 100}%`
-
 /** Which part of a picture stays in view where its box has another ratio. */
 export const pictureFocus = defineLook<PictureFocus, PictureFocus>({
   schema: pictureFocusSchema,
   initial: { x: 0.5, y: 0.5 },
   resolve: (written) => written,
-  css: ({ x, y }) => [['object-position', `${percent(x)} ${percent(y)}`]],
+  css: ({ x, y }) => [['object-position', `${cssPercent(x)} ${cssPercent(y)}`]],
   on: ['picture'],
   fields: [
     {
