@@ -23,12 +23,13 @@ export const mockup: Journey = {
   name: 'a wireframe becomes a mockup',
   async run({ person, site }) {
     const { driver } = person
-    const drawing = () => driver.executeScript<string>('return document.querySelector(".drawing").innerHTML')
+    const drawing = () => driver.executeScript<string>('return document.querySelector(".drawing")?.innerHTML ?? ""')
     const isDressed = async () => (await drawing()).includes(MAIN)
 
     // The same view: what is selected and where one is stays.
     await person.open(`${site.address}/projects/${DEMO}/wireframe/${HOME}`)
     await person.see('.outline [data-outline]')
+    await person.see('.drawing g')
     await person.selectBlock('Find a sailing')
     expectTrue(!(await isDressed()), 'a wireframe is grey')
     await driver.executeScript(
@@ -99,6 +100,12 @@ export const mockup: Journey = {
       JSON.stringify((await documentsOf(site, DEMO)).documents).includes('"width":641,"height":479')
     await person.until('it stands there with the size it has itself', hasNew)
     await person.driver.executeScript(`document.querySelector('.el-dialog__headerbtn').click()`)
+    // Until it has faded it would take the press meant for what is under it.
+    await person.until('the dialog is away', async () =>
+      driver.executeScript<boolean>(
+        `return [...document.querySelectorAll('.el-overlay')].every((one) => getComputedStyle(one).display === 'none')`,
+      ),
+    )
     await person.press('Undo')
     await person.until('and goes by Undo', async () => !(await hasNew()))
 

@@ -12,6 +12,7 @@ import { towardsLead } from '@nolvex/core/grid/band'
 import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/blockLayers'
 import { atBand, type ShownAs } from '@nolvex/core/resolve/resolvePage'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
+import type { Unfinished } from '@nolvex/core/review/mockup/unfinished'
 import { collectionIn } from '@nolvex/core/resolve/pageSources'
 import { contentWords } from '@nolvex/core/resolve/shownContent'
 import type { Arranged } from '@nolvex/core/snap/alignBlocks'
@@ -49,6 +50,8 @@ export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = r
   const marked = shallowRef<Marked[]>([])
   /** whether changes count for all bands, and not only for the one that is shown */
   const forAllBands = beside?.main.forAllBands ?? ref(false)
+  /** what the page still lacks to be a mockup; nothing until it has been looked for */
+  const lacks = shallowRef<Unfinished[]>()
   /** a ruler between two points, while one measures */
   const ruler = shallowRef<Ruler>()
   /** what the last change did beside what was asked */
@@ -150,6 +153,7 @@ export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = r
       trouble,
       told,
       marked,
+      lacks,
       panel,
       ruler,
       forAllBands,

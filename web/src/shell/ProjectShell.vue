@@ -45,10 +45,10 @@ commands.offer([
   },
   { id: 'projects', label: 'Go to all projects', run: () => void router.push({ name: 'projects' }) },
   { id: 'ledger', label: 'Go to the Ledger', run: () => go('ledger') },
-  ...stages.map(({ name, label, route: target }) => ({
+  ...stages.map(({ name, label }) => ({
     id: `stage-${name}`,
     label: `Go to ${label}`,
-    run: () => go(target),
+    run: () => go(name),
   })),
 ])
 

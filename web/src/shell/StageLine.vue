@@ -46,7 +46,7 @@ const line = computed(() => inProfile.value.map((stage) => ({ stage, ...progress
 const current = (stage: Stage) => route.name === stage.name
 
 /** The page one is on stays the same between the stages it is drawn in. */
-function target({ route: name }: Stage) {
+function target({ name }: Stage) {
   const isDrawn = (one: unknown) => one === 'wireframe' || one === 'mockup'
   const page = isDrawn(name) && isDrawn(route.name) ? route.params.page : undefined
   return { name, params: { project: project.id, ...(page ? { page } : {}) } }

@@ -4,12 +4,10 @@ import { computed } from 'vue'
 import type { Lack, Unfinished } from '@nolvex/core/review/mockup/unfinished'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
-import { useUnfinished } from '../useUnfinished'
 
 /** What the page still lacks to be a mockup, each with the way to where it is mended. */
 const project = useProject()
 const page = useDraftingPage()
-const lacks = useUnfinished()
 
 const TITLES: Record<Lack, string> = {
   picture: 'Pictures',
@@ -19,7 +17,10 @@ const TITLES: Record<Lack, string> = {
 }
 const groups = computed(() =>
   (Object.keys(TITLES) as Lack[])
-    .map((lack) => ({ title: TITLES[lack], found: lacks.value.filter((one) => one.lack === lack) }))
+    .map((lack) => ({
+      title: TITLES[lack],
+      found: (page.lacks.value ?? []).filter((one) => one.lack === lack),
+    }))
     .filter(({ found }) => found.length),
 )
 /** Views of the style guide that mend what is not the page's own. */
@@ -32,7 +33,8 @@ const show = ({ key }: Unfinished) => key && page.select([key])
 </script>
 
 <template>
-  <p v-if="groups.length === 0" class="soft">
+  <p v-if="!page.lacks.value" class="soft" role="status">Looking…</p>
+  <p v-else-if="groups.length === 0" class="soft">
     Nothing is missing: every picture and text is there, every block is dressed by the style guide, and every
     value names a token.
   </p>
