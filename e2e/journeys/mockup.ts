@@ -23,7 +23,8 @@ export const mockup: Journey = {
   name: 'a wireframe becomes a mockup',
   async run({ person, site }) {
     const { driver } = person
-    const drawing = () => driver.executeScript<string>('return document.querySelector(".drawing")?.innerHTML ?? ""')
+    const drawing = () =>
+      driver.executeScript<string>('return document.querySelector(".drawing")?.innerHTML ?? ""')
     const isDressed = async () => (await drawing()).includes(MAIN)
 
     // The same view: what is selected and where one is stays.
