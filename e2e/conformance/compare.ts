@@ -6,7 +6,7 @@ import type { Box } from '@nolvex/core/layout/box'
 import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { bandsOf, resolveAllBands, resolvePage, type PageSources } from '@nolvex/core/resolve/resolvePage'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
-import { breakLines } from '@nolvex/core/text/lines'
+import { breakLines, type Line } from '@nolvex/core/text/lines'
 import { widthBetween, widthWhenCut, type Paragraph } from '@nolvex/core/text/paragraph'
 import { usualEnvironment, type Environment } from '@nolvex/core/units/environment'
 import { setViewport } from '../browser'
@@ -23,6 +23,8 @@ export interface Conformance {
   lineMisses: string[]
   /** line breaks that differ where a word fits or not by at most 1/64 px */
   ties: number
+  /** texts with words that are cut within a syllable */
+  cuts: number
 }
 
 export const noConformance = (): Conformance => ({
@@ -31,6 +33,7 @@ export const noConformance = (): Conformance => ({
   lines: 0,
   lineMisses: [],
   ties: 0,
+  cuts: 0,
 })
 
 /** A page to compare, with the name a miss is reported under. */
@@ -88,10 +91,10 @@ function compareTree(
   const layout = new PageLayouter(library).layout(resolvePage(subject.sources, band.id), environment)
   const where = ({ node }: Box) =>
     `${subject.name} at ${environment.viewportWidth} px, zoom ${environment.textZoom}: ${node.tag} ${node.key}`
-  const tiesBefore = result.ties
+  const unsaidBefore = result.ties + result.cuts
   eachBox(layout, (box) => compareLines(box, measured[box.node.key], where, result))
   // A line that went either way moves everything around it: boxes of such a page say nothing.
-  if (result.ties > tiesBefore) return
+  if (result.ties + result.cuts > unsaidBefore) return
   eachBox(layout, (box, x, y) => {
     result.boxes++
     const own = [x, y, box.w, box.h]
@@ -107,14 +110,22 @@ function compareLines(
   where: (box: Box) => string,
   result: Conformance,
 ) {
-  const { paragraph } = box
+  const { paragraph, node } = box
   if (!paragraph || !found?.lineStarts) return
   const available = box.w - box.insetLeft - box.insetRight
-  const lines = breakLines(paragraph, available)
+  const all = breakLines(paragraph, available)
+  const lines = all.slice(0, node.look.lines ?? all.length)
+  if (cutsBesideSoftHyphen(paragraph, lines)) {
+    result.cuts++
+    return
+  }
   result.lines += lines.length
-  // Empty lines have no character to see in the browser.
-  const starts = lines.filter(({ start, end }) => end > start).map(({ start }) => start)
-  const seen = found.lineStarts
+  // Empty lines have no character to see in the browser, nor have those of a soft hyphen alone.
+  const starts = lines
+    .map(({ start, end }) => start + paragraph.text.slice(start, end).search(SEEN))
+    .filter((start, index) => start >= lines[index].start)
+  // Browsers set lines that are left out all the same.
+  const seen = lines.length < all.length ? found.lineStarts.slice(0, starts.length) : found.lineStarts
   const longer = starts.length > seen.length ? starts : seen
   const at = longer.findIndex((_, index) => starts[index] !== seen[index])
   if (at < 0) return
@@ -130,6 +141,25 @@ function compareLines(
     )
   }
 }
+
+/**
+ * Whether a word with soft hyphens has not even room for its first syllable: where it is then cut, browsers do not say
+ * alike from one place to the next.
+ */
+function cutsBesideSoftHyphen({ text }: Paragraph, lines: Line[]): boolean {
+  return lines.some(({ end, next }) => {
+    const isCut = next === end && end < text.length && /[^\s\u00ad-]/.test(text[end - 1])
+    return isCut && /[\u00ad\u2060]/.test(wordAt(text, end))
+  })
+}
+
+function wordAt(text: string, index: number): string {
+  const from = text.slice(0, index).search(/\S*$/)
+  return text.slice(from, index) + (/^\S*/.exec(text.slice(index))?.[0] ?? '')
+}
+
+/** A character that shows something. */
+const SEEN = /[^\s\u00ad\u2060]/
 
 /**
  * Whether the longer of two lines fits or not by a 64th of a pixel, or only with the kerning across its end, or, inside

@@ -47,10 +47,11 @@ function lineStarts(element) {
     if (node.nodeName === 'BR') { at++; return }
     if (node.nodeType !== 3) { node.childNodes.forEach(walk); return }
     for (let i = 0; i < node.length; i++, at++) {
-      if (/\\s/.test(node.data[i])) continue
+      if (/[\\s\\u00ad\\u2060]/.test(node.data[i])) continue
       range.setStart(node, i)
       range.setEnd(node, i + 1)
-      const r = range.getClientRects()[0]
+      // Of what follows a hyphen the first is the hyphen's.
+      const r = [...range.getClientRects()].at(-1)
       if (!r) continue
       const middle = (r.top + r.bottom) / 2
       if (top === undefined) top = isButton ? middle - lineHeight / 2 : rect.top + parseFloat(style.paddingTop) + parseFloat(style.borderTopWidth)

@@ -1,5 +1,7 @@
 import type { Block } from '@nolvex/core/block/block'
 import type { WrittenLook } from '@nolvex/core/block/looks'
+import { CUT_FORMS } from '@nolvex/core/block/looks/cut'
+import { tintModeSchema } from '@nolvex/core/block/tinted'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { plainStyle } from '@nolvex/core/style/plainStyle'
@@ -20,9 +22,13 @@ export const ALONE = [
   'stroke',
   'backdrop',
   'gradient',
+  'cut',
   'adjust',
+  'tint',
+  'pictureZoom',
 ] as const
 export type LookAlone = (typeof ALONE)[number]
+const ON_PICTURES: LookAlone[] = ['adjust', 'tint', 'pictureZoom']
 
 /**
  * A page of blocks without words, at whole px, each in looks of its own, some in others that cut them off.
@@ -47,7 +53,8 @@ export function looksPage(random: Random, only?: LookAlone): PageSources {
   for (let index = 0; index < 12; index++) {
     const at = { left: px(20 + (index % 4) * 290), top: px(20 + Math.floor(index / 4) * 260) }
     const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
-    if (only === 'adjust' || (!only && random.chance(0.15))) add(pictureOf(random, section, place))
+    if ((only && ON_PICTURES.includes(only)) || (!only && random.chance(0.15)))
+      add(pictureOf(random, section, place, only))
     else if (only === 'stroke' || (!only && random.chance(0.2)))
       add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
     else {
@@ -99,6 +106,7 @@ function lookOf(random: Random, only?: LookAlone): WrittenLook {
     shadow: random.maybe(0.4, () => shadowsOf(random)),
     backdrop: random.maybe(0.3, () => backdropOf(random)),
     gradient: random.maybe(0.35, () => gradientOf(random)),
+    cut: random.maybe(0.2, () => random.pick(FORMS)),
   }
   if (!only) return look
   const { fill = colourOf(random), radius } = look
@@ -113,8 +121,12 @@ function backdropOf(random: Random): WrittenLook['backdrop'] {
     focus: { x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 },
     veil: random.maybe(0.7, () => colourOf(random)),
     strength: random.maybe(0.7, () => random.int(1, 9) / 10),
+    mode: random.maybe(0.5, () => random.pick(MODES)),
   }
 }
+
+const MODES = tintModeSchema.options
+const FORMS = CUT_FORMS.filter((form) => form !== 'none')
 
 /** Along a line or round a point, colours that let something through among them, some with hard edges. */
 function gradientOf(random: Random): WrittenLook['gradient'] {
@@ -133,8 +145,13 @@ function gradientOf(random: Random): WrittenLook['gradient'] {
 }
 
 /** A picture in other light and colours, as wide and high as it happens, some with round corners and lines. */
-function pictureOf(random: Random, parent: string, place: Block['place']): Omit<Block, 'id' | 'order'> {
-  const { border, radius } = lookOf(random)
+function pictureOf(
+  random: Random,
+  parent: string,
+  place: Block['place'],
+  only?: LookAlone,
+): Omit<Block, 'id' | 'order'> {
+  const { border, radius, cut } = lookOf(random)
   const [width, height] = [random.int(40, 400), random.int(40, 400)]
   const some = (least: number, most: number) =>
     random.maybe(0.4, () => random.int(least * 10, most * 10) / 10)
@@ -145,10 +162,17 @@ function pictureOf(random: Random, parent: string, place: Block['place']): Omit<
   const file = { asset: `picture${width}x${height}`.padEnd(16, '0'), width, height }
   const pictureFocus = random.maybe(0.5, () => ({ x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 }))
   const pictureFit = random.pick(['cover', 'cover', 'contain'] as const)
-  return {
-    ...{ kind: 'picture', parent, place, data: { file } },
-    look: { border, radius, adjust, pictureFocus, pictureFit },
+  const look = {
+    ...{ border, radius, cut, adjust, pictureFocus, pictureFit },
+    pictureZoom: random.maybe(0.5, () => random.int(10, 20) / 10),
+    tint: random.maybe(0.6, () => ({
+      colour: colourOf(random),
+      mode: random.maybe(0.8, () => random.pick(MODES)),
+      strength: random.maybe(0.7, () => random.int(1, 10) / 10),
+    })),
   }
+  const own = only ? { radius, pictureFocus, [only]: look[only as keyof typeof look] } : look
+  return { kind: 'picture', parent, place, data: { file }, look: own }
 }
 
 /** Shadows beside and within, hard and soft, in colours that let something through. */

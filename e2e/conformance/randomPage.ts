@@ -23,6 +23,9 @@ const WORDS =
     ' ',
   )
 
+/** Words that may be parted. */
+const PARTED = ['in\u00adter\u00adis\u00adland', 'har\u00adbour\u00admas\u00adter', 're\u00adturn']
+
 const LENGTH_UNITS: Unit[] = ['px', 'px', 'px', 'em', 'rem', 'pt', 'ch', 'ex', 'vw', 'mm']
 
 const DRAWN = 'adrawing00000000'
@@ -254,6 +257,8 @@ class PageMaker {
       stroke: kind === 'line' ? { width: this.length(6), colour: { hex: '#333333' } } : undefined,
       level: kind === 'text' ? random.maybe(0.7, () => random.pick(levels)) : undefined,
       textAlign: random.maybe(0.3, () => random.pick(['start', 'centre', 'end'] as const)),
+      lines: kind === 'text' ? random.maybe(0.15, () => random.int(1, 4)) : undefined,
+      hyphens: kind === 'text' ? random.maybe(0.3, () => random.pick(['typed', 'off'] as const)) : undefined,
     }
   }
 
@@ -263,6 +268,7 @@ class PageMaker {
     for (let run = random.int(1, 3); run > 0; run--) {
       const words = Array.from({ length: random.int(1, most) }, () => random.pick(WORDS))
       if (random.chance(0.1)) words.splice(random.int(0, words.length), 0, '\n')
+      if (random.chance(0.15)) words.splice(random.int(0, words.length), 0, random.pick(PARTED))
       const attributes = {
         bold: random.maybe(0.2, () => true as const),
         italic: random.maybe(0.15, () => true as const),

@@ -1,15 +1,13 @@
-import { createServer } from 'node:http'
 import { readFileSync } from 'node:fs'
-import type { AddressInfo } from 'node:net'
 import { parseArgs } from 'node:util'
 import { readProject } from '@nolvex/core/formats/projectFile'
 import { pageDrawings, pageSources } from '@nolvex/core/resolve/pageSources'
-import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
-import { shippedFontLibrary, shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
+import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { launchBrowser } from '../browser'
 import { compareLooks, MOST_DIFFERING, type LooksCompared } from './compareLooks'
 import { compareSubjects, noConformance, type Subject } from './compare'
+import { serveFonts } from './fontPage'
 import { looksPage } from './looksPage'
 import { Random } from './random'
 import { randomPage } from './randomPage'
@@ -71,7 +69,7 @@ async function demoPages(): Promise<Subject[]> {
 }
 
 function report() {
-  const { boxes, boxMisses, lines, lineMisses, ties } = result
+  const { boxes, boxMisses, lines, lineMisses, ties, cuts } = result
   for (const miss of [...boxMisses.slice(0, 12), ...lineMisses.slice(0, 12)]) console.log(miss)
   const looksMissed = looks.filter(
     ({ browser, resvg }) => browser > MOST_DIFFERING.browser || resvg > MOST_DIFFERING.resvg,
@@ -80,7 +78,9 @@ function report() {
   for (const { name, browser, resvg } of looksMissed)
     console.log(`${name}: ${percent(browser)} of the pixels differ, ${percent(resvg)} as resvg draws it`)
   console.log(`${boxes} boxes, ${boxMisses.length} off by more than 0.5 px`)
-  console.log(`${lines} lines, ${lineMisses.length} broken elsewhere, ${ties} ties`)
+  console.log(
+    `${lines} lines, ${lineMisses.length} broken elsewhere, ${ties} ties, ${cuts} texts cut within syllables`,
+  )
   console.log(`${trees} trees at ${WIDTHS.length} widths in ${((Date.now() - started) / 1000).toFixed(1)} s`)
   console.log(
     `${LOOKS} pages of looks, of the worst ${percent(Math.max(...looks.map(({ browser }) => browser)))} of the pixels differ, ${percent(Math.max(...looks.map(({ resvg }) => resvg)))} as resvg draws it`,
@@ -89,31 +89,4 @@ function report() {
   const failed = [boxMisses, lineMisses, looksMissed].some(({ length }) => length > 0) || tooManyTies
   console.log(failed ? '0 passed, 1 failed' : '1 passed, 0 failed')
   process.exitCode = failed ? 1 : 0
-}
-
-/** An empty page with the shipped fonts, on loopback: fonts do not load into a page without an origin. */
-async function serveFonts() {
-  const faces = fontCatalogue
-    .map((font) => {
-      const style = font.italic ? 'italic' : 'normal'
-      return `@font-face{font-family:"${font.family}";font-weight:${font.weight};font-style:${style};src:url(/${fontFileName(font)})}`
-    })
-    .join('')
-  const samples = fontCatalogue
-    .map(
-      ({ family, weight, italic }) =>
-        `<p style="font:${italic ? 'italic ' : ''}${weight} 16px '${family}'">fonts</p>`,
-    )
-    .join('')
-  const server = createServer((request, response) => {
-    const font = fontCatalogue.find((one) => request.url === `/${fontFileName(one)}`)
-    if (font) response.setHeader('content-type', 'font/ttf').end(readFileSync(shippedFontPath(font)))
-    else
-      response
-        .setHeader('content-type', 'text/html')
-        .end(`<!doctype html><style>${faces}</style><body>${samples}</body>`)
-  })
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
-  const { port } = server.address() as AddressInfo
-  return { address: `http://127.0.0.1:${port}/`, close: () => server.close() }
 }

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import type { WrittenLength } from '../units/length'
-import type { Frame, Mark } from '../vector/mark'
+import type { Frame, Mark, Outline } from '../vector/mark'
 import type { Role } from '../colour/roles'
 import type { Colour } from './colourSchema'
 import type { Backdrop } from './looks/backdrop'
@@ -62,6 +62,8 @@ export interface Look<Written, Resolved> {
   paint?: (resolved: Resolved, room: PaintRoom) => Mark[]
   /** Marks over those of all looks. */
   paintOver?: (resolved: Resolved, room: PaintRoom) => Mark[]
+  /** What of a block is seen, with all its looks and all that stands in it. */
+  clip?: (resolved: Resolved, room: PaintRoom) => Outline | undefined
   /** whether it is what a block stands on, which may reach less far than the block */
   isGround?: true
   /** content it counts for; all where it does not say */

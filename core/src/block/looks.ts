@@ -4,18 +4,23 @@ import type { Look } from './look'
 import { adjust } from './looks/adjust'
 import { backdrop } from './looks/backdrop'
 import { border } from './looks/border'
+import { cut } from './looks/cut'
 import { fill } from './looks/fill'
 import { gradient } from './looks/gradient'
+import { hyphens } from './looks/hyphens'
 import { level } from './looks/level'
+import { lines } from './looks/lines'
 import { opacity } from './looks/opacity'
 import { pictureFit } from './looks/pictureFit'
 import { pictureFocus } from './looks/pictureFocus'
+import { pictureZoom } from './looks/pictureZoom'
 import { colourSet } from './looks/colourSet'
 import { radius } from './looks/radius'
 import { shadow } from './looks/shadow'
 import { stroke } from './looks/stroke'
 import { textAlign } from './looks/textAlign'
 import { textColour } from './looks/textColour'
+import { tint } from './looks/tint'
 import type { ContentType } from './primitive'
 
 /** Every look by the key it is written under. A new look is one file in `looks/` and one line here. */
@@ -26,13 +31,18 @@ export const looks = {
   gradient,
   border,
   radius,
+  cut,
   opacity,
   level,
   colour: textColour,
   textAlign,
+  lines,
+  hyphens,
   pictureFit,
   pictureFocus,
+  pictureZoom,
   adjust,
+  tint,
   stroke,
   colourSet,
 }

@@ -44,6 +44,12 @@ const toSrgb = converter('rgb')
 
 const CHANNEL = 255
 
+/** A colour of sRGB by its channels. @param hex `#rrggbb` */
+export function srgbOf(hex: string): Srgb {
+  const { r, g, b } = toSrgb(hex) ?? { r: 0, g: 0, b: 0 }
+  return { r, g, b }
+}
+
 /** Opacity of `#rrggbb` or `#rrggbbaa`, 0 to 1. */
 export const alphaOf = (hex: string): number => (hex.length > 7 ? parseInt(hex.slice(7, 9), 16) / CHANNEL : 1)
 

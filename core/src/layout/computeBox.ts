@@ -22,6 +22,7 @@ import {
   type TextRun,
   type TextSetting,
 } from '../text/paragraph'
+import { SOFT_HYPHEN, WORD_JOINER } from '../text/plainText'
 import { rootFontSize, toPx, type Environment, type FontMeasures } from '../units/environment'
 import { MOST_UNITS, toUnits, UNITS_PER_PX } from '../text/layoutUnit'
 import { fluidPx, isFluid, type FluidLength } from '../units/fluidLength'
@@ -81,7 +82,8 @@ export class BoxComputer {
         font,
         this.sizedByFont(content, font),
       )
-    const paragraph = this.paragraph(content.runs, look.level, font)
+    const runs = look.hyphens === 'off' ? content.runs.map(unparted) : content.runs
+    const paragraph = this.paragraph(runs, look.level, font)
     return new Box(node, children, this.measuresOf(node, font), paragraph, font, undefined)
   }
 
@@ -212,8 +214,9 @@ export class BoxComputer {
 
   private borders({ look }: BlockNode, font: FontMeasures): Sides {
     if (!hasBorder(look)) return NO_BORDER
+    const { pixelRatio = 1 } = this.environment
     return look.border.map((side) =>
-      side ? toUnits(borderWidth(this.single(side.width, font))) : 0,
+      side ? toUnits(borderWidth(this.single(side.width, font), pixelRatio)) : 0,
     ) as Sides
   }
 
@@ -243,6 +246,10 @@ const isInOwnFont = (content: NodeContent): content is InOwnFont =>
 const hasBorder = ({ border: [top, right, bottom, left] }: BlockNode['look']) =>
   Boolean(top || right || bottom || left)
 
+/** Words that are not parted where they may be: a word joiner is as little seen and ends no line. */
+const unparted = (run: NodeRun): NodeRun =>
+  run.text.includes(SOFT_HYPHEN) ? { ...run, text: run.text.replaceAll(SOFT_HYPHEN, WORD_JOINER) } : run
+
 function styledRun(run: NodeRun, style: TextStyle, size: number, spacing: number | undefined): TextRun {
   return {
     text: inCase(run.text, style.case),
@@ -256,7 +263,10 @@ function styledRun(run: NodeRun, style: TextStyle, size: number, spacing: number
   }
 }
 
-/** Borders are whole pixels, at least one when there is any (CSS Backgrounds 3, section 3.3, as browsers snap them). */
-function borderWidth(px: number): number {
-  return px > 0 && px < 1 ? 1 : Math.floor(px)
+/**
+ * Borders are whole pixels of the screen, at least one when there is any (CSS Backgrounds 3, section 3.3, as browsers snap
+ * them): half a px is one of two there, where a px has two.
+ */
+function borderWidth(px: number, pixelRatio: number): number {
+  return px > 0 ? Math.max(1, Math.floor(px * pixelRatio)) / pixelRatio : 0
 }

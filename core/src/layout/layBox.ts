@@ -63,9 +63,10 @@ function placeContent(box: Box, width: number, height: number, mode: HeightMode)
   }
 }
 
-function linesHeight({ paragraph, font, insetLeft64, insetRight64 }: Box, width: number): number {
+function linesHeight({ paragraph, font, node, insetLeft64, insetRight64 }: Box, width: number): number {
   if (!paragraph || !font) return 0
-  return countLines(paragraph, toPixels(width - insetLeft64 - insetRight64)) * font.lineHeight * UNITS_PER_PX
+  const lines = countLines(paragraph, toPixels(width - insetLeft64 - insetRight64))
+  return Math.min(lines, node.look.lines ?? lines) * font.lineHeight * UNITS_PER_PX
 }
 
 /** A ratio gives the height from the width, never the other way round. */

@@ -64,7 +64,7 @@ export function declarationsOf(node: BlockNode, parent: BlockNode | PageNode, or
 function inside(node: BlockNode, css: Declarations) {
   const { arrange, content } = node
   if (content.type === 'blocks') arrangement(node, css)
-  else css.set('display', 'block')
+  else css.set('display', content.type === 'text' && node.look.lines ? '-webkit-box' : 'block')
   if (content.type === 'shape') shape(content, css)
   if (content.type === 'control') control(content, css)
   const isUnderlined = content.type === 'text' && content.underlined
@@ -233,16 +233,21 @@ function looking({ look, content, place }: BlockNode, css: Declarations) {
     const none = initialCss(name, initial)
     for (const [property, value] of cssOf(look[name])) {
       const always = isInherited === true || isInherited?.includes(property)
-      if (always || none.get(property) !== value) css.set(property, layered(css, property, value))
+      if (always || none.get(property) !== value) layer(css, property, value)
     }
   }
   if (place.overflow === 'hidden') css.set('overflow', 'hidden')
   if (place.overflow === 'scroll') css.set('overflow', 'auto')
 }
 
-/** What lies over a block's ground is one list: a later look's lies on top. */
-const layered = (css: Declarations, property: string, value: string) =>
-  property === 'background-image' && css.has(property) ? `${value}, ${css.get(property)}` : value
+const MODES = 'background-blend-mode'
+
+/** What lies over a block's ground is one list: a later look's lies on top, and mixes with nothing below. */
+function layer(css: Declarations, property: string, value: string) {
+  const below = property === 'background-image' ? css.get(property) : undefined
+  css.set(property, below === undefined ? value : `${value}, ${below}`)
+  if (below !== undefined && css.has(MODES)) css.set(MODES, `normal, ${css.get(MODES)}`)
+}
 
 /** A ground no wider than the content: painted from the content's box on, and up and down over the padding. */
 function narrowGround({ look, arrange, place }: BlockNode, css: Declarations) {

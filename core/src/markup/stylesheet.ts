@@ -30,9 +30,10 @@ export interface PageAtBands {
 
 const RESET = fixedCss`*, *::before, *::after { box-sizing: border-box; min-width: 0; min-height: 0; margin: 0; padding: 0; border: 0 solid }
 body { display: flex; flex-direction: column; align-items: stretch; overflow-wrap: anywhere }
-picture, figure { display: block; position: relative; overflow: clip }
+picture, figure { display: block; position: relative; overflow: clip; isolation: isolate; --near: 1; --focus-x: 0.5; --focus-y: 0.5 }
 picture::before, figure::before { content: ""; display: block; width: var(--natural); padding-top: var(--ratio) }
-picture > img, figure > * { position: absolute; filter: var(--adjust); inset: 0; width: 100%; height: 100%; padding: inherit; object-fit: inherit; object-position: inherit }
+picture::after, figure::after { content: var(--over); position: absolute; inset: 0; padding: inherit; background: var(--tint) content-box; mix-blend-mode: var(--mix); pointer-events: none }
+picture > img, figure > * { position: absolute; filter: var(--adjust); left: calc(100% * (1 - var(--near)) * var(--focus-x)); top: calc(100% * (1 - var(--near)) * var(--focus-y)); width: calc(100% * var(--near)); height: calc(100% * var(--near)); padding: inherit; object-fit: inherit; object-position: inherit }
 span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: var(--icon-line, 2); stroke-linecap: var(--icon-end, round); stroke-linejoin: var(--icon-corner, round) }
 button, input, select, textarea { appearance: none; background: none; border-radius: 0; font: inherit; color: inherit }
 button, select, summary { cursor: pointer }

@@ -2,6 +2,7 @@ import type { PaintRoom } from '../block/look'
 import { adjustSteps, type Adjust } from '../block/looks/adjust'
 import { covering, type Backdrop } from '../block/looks/backdrop'
 import { looks, looksOn, type AnyLook, type ResolvedLook } from '../block/looks'
+import { tinted } from '../block/tinted'
 import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
 import { cutsOff, type PictureContent } from '../resolve/node'
@@ -12,7 +13,7 @@ import { controlMarks } from './controlMarks'
 import type { Finish, PictureAddress } from './finish'
 import { iconMarks } from './iconMarks'
 import { liveMarks } from './liveMarks'
-import { placedPicture } from './placedPicture'
+import { nearerFrame, placedPicture } from './placedPicture'
 import { playMarks } from './playMarks'
 import { standInMap } from './standInMap'
 import { textMarks } from './textMarks'
@@ -83,6 +84,7 @@ export class PagePainter {
     const looksLike = shown.flatMap(({ name, of }) =>
       of.paint ? of.paint(look[name], of.isGround ? groundRoom : room) : [],
     )
+    const clip = shown.flatMap(({ name, of }) => of.clip?.(look[name], room) ?? []).at(0)
     const over = shown.flatMap(({ name, of }) => of.paintOver?.(look[name], room) ?? [])
     const looking = [...drawn(looksLike, 'looks'), ...over]
     const children = box.children.map((child): PlacedPainted => {
@@ -98,6 +100,7 @@ export class PagePainter {
         type: 'group',
         key,
         transform: movedBy(box.x, box.y),
+        clip,
         opacity: look.opacity === 1 ? undefined : look.opacity,
         marks: [...looking, ...(isCut && inside.length ? [cut(room, inside)] : inside), ...live],
       }
@@ -138,14 +141,18 @@ export class PagePainter {
   /** A picture in the light and colours it is meant to have, cut off where its block is round and where it is blurred. */
   private pictureMarks(
     content: PictureContent,
-    { pictureFit, pictureFocus, adjust, radius }: ResolvedLook,
+    { pictureFit, pictureFocus, pictureZoom, adjust, tint, radius }: ResolvedLook,
     room: PaintRoom,
     address: string | undefined,
   ): Mark[] {
-    const placed = placedPicture(content, room.content, pictureFit, pictureFocus)
-    const picture = this.finish.picture(room.content, placed, address)
-    const shown = adjust && this.finish.adjustsPictures ? adjusted(picture, adjust, room.content) : picture
-    return radius || shown !== picture ? [cut(room, shown)] : shown
+    const frame = nearerFrame(room.content, pictureZoom, pictureFocus)
+    const placed = placedPicture(content, frame, pictureFit, pictureFocus)
+    const isOwn = this.finish.adjustsPictures && address !== undefined
+    const picture = this.finish.picture(isOwn ? frame : room.content, placed, address)
+    const lit = adjust && isOwn ? adjusted(picture, adjust, frame) : picture
+    const shown = tint && isOwn ? tinted(lit, tint.mode, tint.colour, room.content) : lit
+    const isCut = radius || pictureZoom > 1 || shown !== picture
+    return isCut ? [cut(room, shown)] : shown
   }
 
   private backdropMarks(shown: Backdrop, frame: Frame): Mark[] {

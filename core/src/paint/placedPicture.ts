@@ -24,6 +24,20 @@ export function placedPicture(
   return { x, y, width: Math.round(left + w) - x, height: Math.round(top + h) - y }
 }
 
+/** A frame so many times as large, the point at the focus of both the same. @param focus shares of both sides */
+export function nearerFrame(
+  { x, y, width, height }: Frame,
+  zoom: number,
+  focus: { x: number; y: number },
+): Frame {
+  return {
+    x: x + width * (1 - zoom) * focus.x,
+    y: y + height * (1 - zoom) * focus.y,
+    width: width * zoom,
+    height: height * zoom,
+  }
+}
+
 /** A picture as large as it is placed, of which the frame shows a part. */
 export const picturePart = (frame: Frame, placed: Frame, href: string): Group => ({
   type: 'group',

@@ -54,7 +54,7 @@ function groupNodes(group: Group, newId: NewId): SvgNode[] {
 
 /** The element of a group around what stands in it, however that was made. */
 export function groupAround(group: Group, nodes: SvgNode[], newId: NewId): SvgNode[] {
-  const { key, transform, clip, opacity, filter } = group
+  const { key, transform, clip, opacity, filter, blend, isApart } = group
   const attributes: Attributes = {}
   const before: SvgNode[] = []
   const refer = (node: SvgNode) => {
@@ -67,6 +67,9 @@ export function groupAround(group: Group, nodes: SvgNode[], newId: NewId): SvgNo
   // A clip counts in the group's own place: it stands inside, where the group's transform has been applied.
   if (clip) attributes['clip-path'] = refer({ tag: 'clipPath', attributes: {}, nodes: [outlineNode(clip)] })
   if (filter) attributes.filter = refer(filterNode(filter))
+  // No attributes of SVG: they are known as styles only.
+  if (blend) attributes.style = `mix-blend-mode:${blend}`
+  else if (isApart) attributes.style = 'isolation:isolate'
   return [...before, { tag: 'g', attributes, nodes, key }]
 }
 
@@ -146,10 +149,29 @@ function filterNode({ steps, region }: Filter): SvgNode {
   }
 }
 
-const stepNode = (step: FilterStep): SvgNode =>
-  step.type === 'blur'
-    ? { tag: 'feGaussianBlur', attributes: { stdDeviation: step.deviation } }
-    : { tag: 'feColorMatrix', attributes: { type: 'matrix', values: step.values.join(' ') } }
+function stepNode(step: FilterStep): SvgNode {
+  switch (step.type) {
+    case 'blur':
+      return { tag: 'feGaussianBlur', attributes: { stdDeviation: step.deviation } }
+    case 'matrix':
+      return { tag: 'feColorMatrix', attributes: { type: 'matrix', values: step.values.join(' ') } }
+    case 'table':
+      return {
+        tag: 'feComponentTransfer',
+        attributes: {},
+        nodes: [
+          tableNode('feFuncR', step.red),
+          tableNode('feFuncG', step.green),
+          tableNode('feFuncB', step.blue),
+        ],
+      }
+  }
+}
+
+const tableNode = (tag: string, values: number[]): SvgNode => ({
+  tag,
+  attributes: { type: 'table', tableValues: values.join(' ') },
+})
 
 function wordsNode({ x, y, text, family, size, weight, italic, colour, spacing }: Words): SvgNode {
   const font = { 'font-family': family, 'font-size': size, 'font-weight': weight }

@@ -1,8 +1,9 @@
 import type { TextStyle } from '../block/textStyle'
 import type { Box, LineFont } from '../layout/box'
-import { breakLines, type Line } from '../text/lines'
+import { breakLines, endBeforeEllipsis, type Line } from '../text/lines'
 import { inCase } from '../text/textCase'
-import { widthBetween, type Item, type Paragraph } from '../text/paragraph'
+import { hyphenAt, widthBetween, type Item, type Paragraph } from '../text/paragraph'
+import { widthAlone } from '../text/positions'
 import { rectMark, type Mark, type Words } from '../vector/mark'
 
 /** The lines of a box's text, each stretch of one font a mark, baselines where the browser has them; px from its corner. */
@@ -11,15 +12,34 @@ export function textMarks(box: Box, colour: string): Mark[] {
   const { content, look } = node
   if (!paragraph || !font || content.type !== 'text') return []
   const room = box.w - box.insetLeft - box.insetRight
-  const lines = breakLines(paragraph, room)
+  const all = breakLines(paragraph, room)
+  const lines = all.slice(0, look.lines ?? all.length)
+  const isCut = lines.length < all.length
   const top = textTop(box, content.middle, lines.length * font.lineHeight)
   return lines.flatMap((line, index) => {
     const free = room - line.width
     const { textAlign } = look
     const start = box.insetLeft + (textAlign === 'centre' ? free / 2 : textAlign === 'end' ? free : 0)
     const baseline = top + index * font.lineHeight + font.baseline
-    return lineMarks(paragraph, line, { x: start, y: baseline, colour, underlined: content.underlined })
+    const at = { x: start, y: baseline, colour, underlined: content.underlined }
+    if (!isCut || index < lines.length - 1) return lineMarks(paragraph, line, at)
+    return lineWithEllipsis(paragraph, line, at, room + box.insetLeft - start)
   })
+}
+
+const ELLIPSIS = '…'
+
+/** A line whose text goes on where nobody sees it. @param room px from its start */
+function lineWithEllipsis(paragraph: Paragraph, line: Line, at: Start, room: number): Mark[] {
+  const item = paragraph.items.find(({ end }) => end > line.start)
+  if (!item) return []
+  const width = widthAlone(item, ELLIPSIS)
+  const end = endBeforeEllipsis(paragraph, line, room - width)
+  const x = at.x + widthBetween(paragraph, line.start, end)
+  return [
+    ...lineMarks(paragraph, { ...line, end, next: end }, at),
+    stretch(ELLIPSIS, item, { x, y: at.y, width }, at.colour),
+  ]
 }
 
 /** Words on one line that are no text of the page's own, such as a hint in a field; what has no room is cut off there. */
@@ -69,6 +89,8 @@ function lineMarks(paragraph: Paragraph, line: Line, { x, y, colour, underlined 
     }
     if (item.link || underlined) marks.push(rectMark({ x: at, y: y + 2, width, height: 1 }, { fill: colour }))
     at += width
+    const hyphen = to === line.end ? hyphenAt(paragraph, line.next) : undefined
+    if (hyphen) marks.push(stretch(hyphen.sign, item, { x: at, y, width: hyphen.width }, colour))
   }
   return marks
 }

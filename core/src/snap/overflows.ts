@@ -89,8 +89,8 @@ function isAsTallAsItsLines({ box }: Placed): boolean {
 function textOutOfBox(one: Placed): Overflow | undefined {
   const { paragraph, font, insetLeft, insetRight, insetTop, insetBottom, node } = one.box
   if (!paragraph || !font || isAsTallAsItsLines(one)) return undefined
-  const lines = countLines(paragraph, one.w - insetLeft - insetRight) * font.lineHeight
-  const by = lines - (one.h - insetTop - insetBottom)
+  const count = countLines(paragraph, one.w - insetLeft - insetRight)
+  const by = Math.min(count, node.look.lines ?? count) * font.lineHeight - (one.h - insetTop - insetBottom)
   if (by <= SLACK || node.place.overflow === 'scroll') return undefined
   const part = { x: one.x, y: one.y + one.h, w: one.w, h: by }
   return { key: one.key, of: 'itself', side: 'bottom', by, part, isCut: cutsOff(node.place) }

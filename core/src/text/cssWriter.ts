@@ -45,7 +45,7 @@ function isBalanced(text: string): boolean {
   return open === 0
 }
 
-const PROPERTY = /^(?:--)?[a-z][a-z\d-]*$/
+const PROPERTY = /^(?:--?)?[a-z][a-z\d-]*$/
 const CLASS = /^\.?[a-z][\w-]*$/i
 
 /** States of elements, as selectors ask for them; in the order in which one is stronger than the other. */

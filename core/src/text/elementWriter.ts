@@ -91,12 +91,15 @@ function attributesText(element: string, attributes: Attributes): string {
   let text = ''
   for (const [name, value] of Object.entries(attributes)) {
     if (value === undefined || (LOADS.test(name) && !mayLead(element, String(value)))) continue
-    if (!NAME.test(name) || /^(?:on|style$)/i.test(name))
+    if (!NAME.test(name) || /^on/i.test(name) || (name === 'style' && !MIXING.test(String(value))))
       throw new Error(`“${name}” is no attribute a page of ours has`)
     text += ` ${name}="${escapeMarkup(String(value))}"`
   }
   return text
 }
+
+/** The only styles elements have of their own: SVG knows how colours mix by no attribute. */
+const MIXING = /^(?:isolation:isolate|mix-blend-mode:[a-z-]+)$/
 
 const mayLead = (element: string, address: string) =>
   element === 'a' || element === 'form' ? isSafeLink(address) : isOwnAddress(address)

@@ -54,6 +54,21 @@ function countPlainLines({ stops, firstStop, stopCount }: Paragraph, available: 
   }
 }
 
+/**
+ * How much of a line is seen that ends in an ellipsis, as its text does not end with it.
+ * @param room px from where the line begins to where the ellipsis ends
+ * @returns the index before which it is cut, between graphemes
+ */
+export function endBeforeEllipsis(paragraph: Paragraph, line: Line, room: number): number {
+  if (line.width <= room) return line.end
+  let fits = line.start
+  for (const end of graphemeEnds(paragraph.text, line.start, line.end)) {
+    if (widthBetween(paragraph, line.start, end) > room) break
+    fits = end
+  }
+  return fits
+}
+
 type Visit = (start: number, end: number, next: number, width: number) => void
 
 function eachLine(paragraph: Paragraph, available: number, visit: Visit) {

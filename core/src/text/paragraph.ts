@@ -2,7 +2,7 @@ import { ceil64 } from './layoutUnit'
 import { breakOpportunities } from './breakOpportunities'
 import type { FontFace, FontLibrary, FontStyle } from './fontLibrary'
 import { pairTable, type PairTable } from './pairTable'
-import { isPlainText } from './plainText'
+import { isPlainText, SOFT_HYPHEN } from './plainText'
 import { setPositions, widthAlone } from './positions'
 import { keepStops, roomForStops, writePlainStops, type Stops } from './stops'
 
@@ -208,6 +208,25 @@ export function visibleEnd(text: string, at: number): number {
  * kerned or joined with it; it has to fit before and after that, as in browsers.
  */
 export function widthWhenCut(paragraph: Paragraph, start: number, end: number): number {
+  const hyphen = hyphenAt(paragraph, end)
+  return widthOfCut(paragraph, start, end) + (hyphen ? hyphen.width : 0)
+}
+
+/** The hyphen a line shows that ends at a place where a word may be parted. */
+export function hyphenAt(
+  { text, items }: Paragraph,
+  end: number,
+): { sign: string; width: number } | undefined {
+  if (text[end - 1] !== SOFT_HYPHEN || end >= text.length) return undefined
+  const item = items.find((one) => one.start < end && end <= one.end)
+  if (!item) return undefined
+  const sign = item.face.has(HYPHEN) ? String.fromCharCode(HYPHEN) : '-'
+  return { sign, width: ceil64(widthAlone(item, sign)) }
+}
+
+const HYPHEN = 0x2010
+
+function widthOfCut(paragraph: Paragraph, start: number, end: number): number {
   const item = paragraph.items.find((one) => one.start < end && end < one.end)
   if (!item) return widthBetween(paragraph, start, end)
   const from = Math.max(start, item.start)

@@ -2,7 +2,7 @@ import type { FontFace } from './fontLibrary'
 import { adjustmentAt, advanceAt, cachedSize } from './fontMetrics'
 import { END } from './pairCode'
 import { pairTable, type PairTable } from './pairTable'
-import { isPlainText } from './plainText'
+import { isPlainText, isUnseen } from './plainText'
 
 const NEWLINE = 10
 const SPACE = 32
@@ -78,7 +78,7 @@ function setApart({ face, size: asked, text, positions }: SetText, { start, end 
       position += advanceAt(face.metrics, advances[glyph], size)
       position += adjustmentAt(face.metrics, adjustments[glyph], size)
     }
-    if (begins && !isNewline) position += spacing
+    if (begins && !isNewline && !isUnseen(text.charCodeAt(index))) position += spacing
     positions[index + 1] = position
   }
 }

@@ -16,6 +16,8 @@ export interface Environment {
   textZoom: number
   /** font size of the root element, in % of the initial font */
   rootSize: number
+  /** pixels of the screen to each px; 1 where it is not said */
+  pixelRatio?: number
 }
 
 export const usualEnvironment: Environment = {

@@ -15,8 +15,24 @@ export interface Group {
   /** 0 to 1, of all marks together */
   opacity?: number
   filter?: Filter
+  /** how it mixes with what stands behind it in the nearest group that is apart */
+  blend?: Blend
+  /** what stands in it mixes with nothing outside */
+  isApart?: true
   marks: Mark[]
 }
+
+/** Ways in which colours mix, by their names in CSS. @see Compositing and Blending 1, section 10.1 */
+export const BLENDS = [
+  'multiply',
+  'screen',
+  'overlay',
+  'darken',
+  'lighten',
+  'hard-light',
+  'soft-light',
+] as const
+export type Blend = (typeof BLENDS)[number]
 
 export type Transform = [number, number, number, number, number, number]
 
@@ -42,6 +58,8 @@ export type FilterStep =
   | { type: 'blur'; deviation: number }
   /** four rows of five: how red, green, blue and alpha become of each other and one */
   | { type: 'matrix'; values: number[] }
+  /** what red, green and blue each become, from none to all of it in even steps */
+  | { type: 'table'; red: number[]; green: number[]; blue: number[] }
 
 export interface Shape {
   type: 'shape'

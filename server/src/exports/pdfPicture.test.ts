@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import { movedBy, pathMark, rectMark, type Mark, type Picture } from '@nolvex/core/vector/mark'
+import { BLENDS, movedBy, pathMark, rectMark, type Mark, type Picture } from '@nolvex/core/vector/mark'
 import { picturesPdf } from './pdfPicture'
 import { svgToPng } from './svgToPng'
 
@@ -171,6 +171,21 @@ test.each<[string, Mark[], number]>([
     ],
     0.01,
   ],
+  ...BLENDS.map((blend): [string, Mark[], number] => [
+    `colours mixed by ${blend}, and not with what stands behind their group`,
+    [
+      filled('#b9770e'),
+      {
+        type: 'group',
+        isApart: true,
+        marks: [
+          filled('#3e5c76', aside),
+          { type: 'group', blend, opacity: 0.8, marks: [filled('#a63d2a', { ...aside, x: 30 })] },
+        ],
+      },
+    ],
+    0.005,
+  ]),
   [
     'greys by a matrix',
     [

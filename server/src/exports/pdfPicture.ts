@@ -2,6 +2,7 @@ import PdfDocument from 'pdfkit'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import {
   leafMarks,
+  type Blend,
   type Group,
   type Hatch,
   type Image,
@@ -71,7 +72,7 @@ function drawMark(pdf: Pdf, mark: Mark): void {
 }
 
 function drawGroup(pdf: Pdf, group: Group) {
-  const { transform, clip, opacity = 1, filter, marks } = group
+  const { transform, clip, opacity = 1, filter, marks, blend, isApart } = group
   // A form that nothing is drawn in would be no stream.
   if (leafMarks(marks).length === 0) return
   pdf.save()
@@ -80,17 +81,21 @@ function drawGroup(pdf: Pdf, group: Group) {
   else {
     if (clip) outlined(pdf, clip).clip(ruleOf(clip))
     const draw = () => marks.forEach((mark) => drawMark(pdf, mark))
-    if (opacity < 1) drawFaded(pdf, opacity, draw)
+    if (opacity < 1 || blend || isApart) drawTogether(pdf, { opacity, blend }, draw)
     else draw()
   }
   pdf.restore()
 }
 
 /**
- * Draws marks as one that is faded as a whole.
- * @see ISO 32000-1, 11.6.6 (transparency group XObjects)
+ * Draws marks as one that is faded or mixed as a whole, and in which nothing mixes with what is outside.
+ * @see ISO 32000-1, 11.6.6 (transparency group XObjects) and 11.3.5 (blend modes, which CSS has by the same names)
  */
-function drawFaded(pdf: Pdf, opacity: number, draw: () => void) {
+function drawTogether(
+  pdf: Pdf,
+  { opacity, blend }: { opacity: number; blend: Group['blend'] },
+  draw: () => void,
+) {
   const page = pdf.page as unknown as PdfPage
   const { content } = page
   const name = `Group${Object.keys(page.xobjects).length + 1}`
@@ -99,7 +104,7 @@ function drawFaded(pdf: Pdf, opacity: number, draw: () => void) {
     Subtype: 'Form',
     // Groups are moved before they are drawn: what is in one may stand anywhere around its corner.
     BBox: [-page.width, -page.height, 2 * page.width, 2 * page.height],
-    Group: { S: 'Transparency' },
+    Group: { S: 'Transparency', I: true },
     Resources: page.resources,
   }) as unknown as PdfStream
   // Named before it is drawn, as groups in it are named after it.
@@ -108,10 +113,21 @@ function drawFaded(pdf: Pdf, opacity: number, draw: () => void) {
   draw()
   page.content = content
   form.end()
-  const state = pdf.ref({ ca: opacity, CA: opacity }) as unknown as PdfStream
+  const BM = blend ? PDF_BLENDS[blend] : 'Normal'
+  const state = pdf.ref({ ca: opacity, CA: opacity, BM }) as unknown as PdfStream
   state.end()
   page.ext_gstates[name] = state
   pdf.addContent(`/${name} gs /${name} Do`)
+}
+
+const PDF_BLENDS: Record<Blend, string> = {
+  multiply: 'Multiply',
+  screen: 'Screen',
+  overlay: 'Overlay',
+  darken: 'Darken',
+  lighten: 'Lighten',
+  'hard-light': 'HardLight',
+  'soft-light': 'SoftLight',
 }
 
 /** A group that goes through filters is drawn as pixels. */

@@ -46,12 +46,14 @@ function svgOf(input: PageInput): string {
   return pictureSvg(picture, stylesFor(picture))
 }
 
-function pictureOf({ sources, width, title, pictures, finish }: PageInput): Picture {
+function pictureOf(input: PageInput): Picture {
+  const { sources, width, title, pictures, finish } = input
   const band = bandAt(bandsOf(sources.site).inOrder, width)
   const page = resolvePage(sources, band.id, shownAs(finish))
   const layout = new PageLayouter(fontLibraryInUse()).layout(page, {
     ...usualEnvironment,
     viewportWidth: width,
+    pixelRatio: input.format === 'png' ? input.scale : 1,
   })
   return pagePicture(layout, finishNamed(finish), {
     title,

@@ -7,6 +7,7 @@ import { cssPercent } from '../../units/length'
 import { colourSchema } from '../colourSchema'
 import type { Field, FieldFacts } from '../field'
 import { defineLook, type PaintRoom, type Tokens } from '../look'
+import { cssBlend, TINT_MODES, tinted, tintModeSchema, type TintMode } from '../tinted'
 
 const size = z.number().min(1).max(20_000)
 const share = z.number().min(0).max(1)
@@ -21,6 +22,8 @@ const backdropSchema = z.strictObject({
   veil: colourSchema.optional(),
   /** how much of the veil there is */
   strength: share.optional(),
+  /** how the veil mixes with the picture */
+  mode: tintModeSchema.optional(),
 })
 
 /** A picture that a block stands on. */
@@ -31,6 +34,7 @@ export interface Backdrop {
   focus: { x: number; y: number }
   /** with its alpha */
   veil?: string
+  mode: TintMode
   /** wireframes have pictures in greys */
   isGrey?: true
 }
@@ -69,9 +73,9 @@ export const pictureProperty = (asset: string): string => `--picture-${asset}`
 export const backdrop = defineLook<Written, Backdrop | undefined>({
   schema: backdropSchema,
   initial: undefined,
-  resolve: ({ picture, focus = MIDDLE, veil, strength = USUAL_STRENGTH }, tokens) => {
+  resolve: ({ picture, focus = MIDDLE, veil, strength = USUAL_STRENGTH, mode = 'over' }, tokens) => {
     if (picture === undefined || picture === 'none') return undefined
-    return { ...picture, focus, veil: veilOf(veil, strength, tokens) }
+    return { ...picture, focus, mode, veil: veilOf(veil, strength, tokens) }
   },
   css: backdropCss,
   paint: (shown, room) => (shown ? [backdropMarks(shown, room)] : []),
@@ -79,7 +83,7 @@ export const backdrop = defineLook<Written, Backdrop | undefined>({
     if (!shown) return undefined
     const { veil = withAlpha(PAPER, PALE) } = shown
     const grey = colour(opaque(veil), 'ground')
-    return { ...shown, isGrey: true, veil: withAlpha(grey, Math.max(PALE, alphaOf(veil))) }
+    return { ...shown, isGrey: true, mode: 'over', veil: withAlpha(grey, Math.max(PALE, alphaOf(veil))) }
   },
   on: ['blocks'],
   fields: [
@@ -94,6 +98,10 @@ export const backdrop = defineLook<Written, Backdrop | undefined>({
         step: 0.05,
         absent: USUAL_STRENGTH,
       }),
+      when: hasPictureOrVeil,
+    },
+    {
+      ...field('how the veil mixes', 'mode', { type: 'choice', options: TINT_MODES, absent: 'over' }),
       when: hasPictureOrVeil,
     },
   ],
@@ -116,7 +124,11 @@ function backdropCss(shown: Backdrop | undefined): [string, string][] {
     `var(${pictureProperty(shown.asset)})`,
   ]
   const position = shown && `${cssPercent(shown.focus.x)} ${cssPercent(shown.focus.y)}`
-  const blend = shown?.isGrey ? [...(shown.veil ? ['normal'] : []), 'luminosity'].join(', ') : 'normal'
+  const modes = shown && [
+    ...(shown.veil ? [cssBlend(shown.mode)] : []),
+    shown.isGrey ? 'luminosity' : 'normal',
+  ]
+  const isMixed = modes?.some((mode) => mode !== 'normal')
   return [
     ['background-image', layers ? layers.join(', ') : 'none'],
     // Under its border too: else what is cut off would show there alone.
@@ -124,7 +136,7 @@ function backdropCss(shown: Backdrop | undefined): [string, string][] {
     ['background-position', position ?? '0% 0%'],
     ['background-size', shown ? 'cover' : 'auto'],
     ['background-repeat', shown ? 'no-repeat' : 'repeat'],
-    ['background-blend-mode', blend],
+    ['background-blend-mode', modes && isMixed ? modes.join(', ') : 'normal'],
   ]
 }
 
@@ -146,8 +158,10 @@ export function covering(
 function backdropMarks(shown: Backdrop, room: PaintRoom): Mark {
   const { x, y, width, height, radius } = room
   const outline = { type: 'rect' as const, x, y, width, height, radius }
-  const veil: Mark[] = shown.veil ? [{ type: 'shape', outline, fill: veilIn(shown.veil, room) }] : []
-  return { type: 'group', clip: outline, marks: [...room.backdrop(shown, { x, y, width, height }), ...veil] }
+  const frame = { x, y, width, height }
+  const picture = room.backdrop(shown, frame)
+  const marks = shown.veil ? tinted(picture, shown.mode, veilIn(shown.veil, room), frame) : picture
+  return { type: 'group', clip: outline, marks }
 }
 
 const veilIn = (veil: string, room: PaintRoom) =>

@@ -5,6 +5,7 @@ import { colourSchema } from '../colourSchema'
 import { nonNegativeLength } from '../lengthSchema'
 import { pathMark, type Mark } from '../../vector/mark'
 import { innerRadii, roundedRectPath } from '../../vector/roundedRect'
+import type { Field } from '../field'
 import { defineLook, type PaintRoom, type Tokens } from '../look'
 import { sides, SIDES } from '../sides'
 import { INK } from './textColour'
@@ -30,6 +31,8 @@ export interface BorderSide {
 /** top, right, bottom, left */
 export type Border = [BorderSide?, BorderSide?, BorderSide?, BorderSide?]
 
+const [first, ...others] = SIDES.map((side) => ['look', 'border', side])
+
 /** Lines at the edges of a block, each side its own. */
 export const border = defineLook<z.infer<typeof borderSchema>, Border>({
   schema: borderSchema,
@@ -39,13 +42,24 @@ export const border = defineLook<z.infer<typeof borderSchema>, Border>({
   paint: borderMarks,
   recoloured: (border, shown) =>
     border.map((side) => side && { ...side, colour: shown(side.colour, 'line') }) as Border,
-  fields: SIDES.map((side) => ({
-    group: 'looks',
-    label: `line ${side}`,
-    path: ['look', 'border', side],
-    isRare: true,
-    control: { type: 'edge' },
-  })),
+  fields: [
+    {
+      group: 'looks',
+      label: 'line all round',
+      path: first,
+      also: others,
+      isRare: true,
+      isShortcut: true,
+      control: { type: 'edge' },
+    },
+    ...SIDES.map((side): Field => ({
+      group: 'looks',
+      label: `line ${side}`,
+      path: ['look', 'border', side],
+      isRare: true,
+      control: { type: 'edge' },
+    })),
+  ],
 })
 
 function sideOf(edge: Edge | 'none' | undefined, tokens: Tokens): BorderSide | undefined {

@@ -14,7 +14,11 @@ export const pictureFocus = defineLook<PictureFocus, PictureFocus>({
   schema: pictureFocusSchema,
   initial: { x: 0.5, y: 0.5 },
   resolve: (written) => written,
-  css: ({ x, y }) => [['object-position', `${cssPercent(x)} ${cssPercent(y)}`]],
+  css: ({ x, y }) => [
+    ['object-position', `${cssPercent(x)} ${cssPercent(y)}`],
+    ['--focus-x', String(x)],
+    ['--focus-y', String(y)],
+  ],
   on: ['picture'],
   fields: [
     {

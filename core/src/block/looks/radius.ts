@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { cssLength, px, type WrittenLength } from '../../units/length'
 import { nonNegativeLength } from '../lengthSchema'
+import type { Field } from '../field'
 import { defineLook } from '../look'
 import { CORNERS } from '../sides'
 
@@ -14,6 +15,7 @@ const radiusSchema = z.strictObject({
 /** in the order of `CORNERS` */
 export type Radius = [WrittenLength, WrittenLength, WrittenLength, WrittenLength]
 
+const CORNER_WORDS = ['top left', 'top right', 'bottom right', 'bottom left']
 const [first, ...others] = CORNERS.map((corner) => ['look', 'radius', corner])
 
 /** How round the corners of a block are. */
@@ -33,6 +35,14 @@ export const radius = defineLook<z.infer<typeof radiusSchema>, Radius | undefine
       also: others,
       control: { type: 'length', absent: '0' },
     },
+    ...CORNERS.map((corner, index): Field => ({
+      group: 'looks',
+      label: `corner ${CORNER_WORDS[index]}`,
+      path: ['look', 'radius', corner],
+      isRare: true,
+      isShortcut: true,
+      control: { type: 'length', absent: '0' },
+    })),
   ],
 })
 
