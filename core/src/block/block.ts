@@ -50,6 +50,13 @@ const common = {
   locked: z.boolean().optional(),
   /** the finish it is for; absent: both */
   shows: z.enum(['all', 'wireframe', 'mockup']).optional(),
+  /** states of its page it is shown in, `usual` being that of no name; absent: all */
+  shownWhen: leaf(
+    z
+      .array(z.union([z.literal('usual'), idSchema]))
+      .min(1)
+      .max(40),
+  ).optional(),
   ...varyingFields,
   at: z
     .record(

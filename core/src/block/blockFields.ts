@@ -29,6 +29,14 @@ const showsField: Field = {
   },
 }
 
+const shownWhenField: Field = {
+  group: 'is',
+  label: 'shown while the page is',
+  path: ['shownWhen'],
+  isRare: true,
+  control: { type: 'pageStates' },
+}
+
 const liveField: Field = {
   group: 'is',
   label: 'developer supplies it',
@@ -96,6 +104,7 @@ export function fieldsOf(block: Block, facts: FieldFacts): Field[] {
     ...contentFields(block),
     lockedField,
     showsField,
+    shownWhenField,
     hiddenField,
     ...tellingFields,
   ]

@@ -27,6 +27,8 @@ export type FieldControl =
   | { type: 'note'; most: number }
   /** a requirement of the page or of the project */
   | { type: 'requirement' }
+  /** states of the page */
+  | { type: 'pageStates' }
   /** addresses with what they are called */
   | { type: 'links' }
   /** rows of a table */
@@ -73,7 +75,7 @@ export interface Field {
   when?: (facts: FieldFacts) => boolean
 }
 
-const VARYING = ['arrange', 'place', 'look', 'hidden', 'manner']
+const VARYING = ['arrange', 'place', 'look', 'hidden', 'manner', 'states']
 
 /** Whether bands may have a value of their own for a leaf. */
 export const variesAt = ([first]: string[]) => VARYING.includes(first)

@@ -3,6 +3,7 @@ import type { RichText } from '../document/richText'
 import type { Arrange } from './arrange'
 import type { Field } from './field'
 import type { ResolvedLook } from './looks'
+import type { PartState } from './partState'
 import type { Primitive } from './primitive'
 import type { SiteFacts } from './siteFacts'
 import type { Tag } from './tags'
@@ -81,6 +82,8 @@ export interface BlockKind<Name extends string, Data> {
   standsOn: StandsOn | ((data: Partial<Data>) => StandsOn)
   /** whether other blocks may stand in it */
   takesBlocks: boolean | ((data: Partial<Data>) => boolean)
+  /** states that it, or a piece of it, may come into; none where it does not say */
+  states?: PartState[]
   /** what stands in its place: blocks that are shared, or its own once for each row of a collection */
   expands?: 'shared' | 'rows'
   /** whether it may list the rows of a collection as its cells */

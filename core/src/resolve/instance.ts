@@ -4,6 +4,7 @@ import type { BlockKindName } from '../block/kinds'
 import {
   LOOK_NAMES,
   looks,
+  lookSchema,
   type AnyLook,
   type LookName,
   type ResolvedLook,
@@ -11,9 +12,10 @@ import {
 } from '../block/looks'
 import type { Part, Primitive, PrimitiveContent } from '../block/primitive'
 import type { ColourSet } from '../style/token'
-import type { PartState } from '../block/partState'
+import { PART_STATE_NAMES, type PartState } from '../block/partState'
 import type { SiteFacts } from '../block/siteFacts'
 import type { Varying } from '../block/varying'
+import { leafTable, overlay } from '../document/leafTable'
 import type { Role } from '../colour/roles'
 import type { BandGrid } from '../grid/bandGrid'
 import { arrangement } from './arrangement'
@@ -43,8 +45,6 @@ export interface Surroundings {
   state?: PartState
 }
 
-/** States a visitor brings about with the pointer or the keys. */
-const BROUGHT_ABOUT = ['chosen', 'hover', 'focus', 'pressed', 'disabled'] as const
 const NO_STATES: StateLook[] = []
 
 type Values = { arrange: Arrangement; place: Placing; look: ResolvedLook }
@@ -56,6 +56,8 @@ interface Owner {
   /** how the block itself looks, at rest and in states */
   worn: ResolvedLook
   wornStates: StateLook[]
+  /** that it is shown in */
+  state: PartState | undefined
 }
 type Frame = Omit<BlockNode, 'content' | 'attributes' | 'children'> & { owner: Owner }
 
@@ -74,6 +76,8 @@ export interface Shown {
   room?: Origin
   /** the set of colours it stands in */
   set?: ColourSet
+  /** the state it is shown in */
+  state?: PartState
 }
 
 /** Looks a part has from its block where it has none of its own. */
@@ -102,20 +106,23 @@ export class InstanceMaker {
   instance(block: Block, children: BlockNode[], { order = NO_ORDER, dressing, ...shown }: Shown): BlockNode {
     const kind = kindOf(block)
     const tag = tagOf(block)
-    const { at, parts, state } = this.around
+    const { at, parts } = this.around
+    const state = shown.state ?? this.around.state
     const { variant } = block
     const set = shown.set ?? 'light'
     const base = parts.base(block.kind, variant, state)
-    const values = blockValues(block, at, base, dressing)
+    const own = blockValues(block, at, base, dressing)
+    const values = inState(own, state)
     const role = kind.levelRole ?? tag
     const usual = this.usualValues(base, kind.keepsMargins, role, set)
     const isUsual = (key: 'arrange' | 'place' | 'look') => values[key] === base[key]
     const look = isUsual('look') ? usual.look : this.looking(values.look ?? {}, role, set)
     const place = isUsual('place') ? usual.place : this.placing(values.place, set)
     const states = this.statesOf((one) => {
-      if (!parts.knows({ kind: block.kind, variant, state: one })) return undefined
-      const written = blockValues(block, at, parts.base(block.kind, variant, one), dressing).look ?? {}
-      return this.looking(written, role, set)
+      const isDressed = parts.knows({ kind: block.kind, variant, state: one })
+      if (!isDressed && !own.states?.[one]) return undefined
+      const dressed = blockValues(block, at, parts.base(block.kind, variant, one), dressing)
+      return this.looking(inState(dressed, one).look ?? {}, role, set)
     }, shown.key)
     const frame: Frame = {
       key: shown.key,
@@ -130,7 +137,7 @@ export class InstanceMaker {
       place,
       look,
       states,
-      owner: { kind: block.kind, variant, set, worn: look, wornStates: states },
+      owner: { kind: block.kind, variant, set, worn: look, wornStates: states, state },
     }
     const picture = block.showsReference ? block.reference : undefined
     const primitive = picture
@@ -217,8 +224,8 @@ export class InstanceMaker {
 
   /** A piece as its kind and the style guide have it, at rest, as it is drawn, and in the states it may come into. */
   private partDressed(part: Part, key: string, owner: Owner) {
-    const { parts, state: forced } = this.around
-    const { kind, variant } = owner
+    const { parts } = this.around
+    const { kind, variant, state: forced } = owner
     const piece = pieceName(part.name)
     const inStates = (states: readonly PartState[]): Varying => {
       const layers = [undefined, ...states].flatMap((state) => {
@@ -255,7 +262,7 @@ export class InstanceMaker {
   /** How an instance looks in each state a visitor brings about, where it looks otherwise there. */
   private statesOf(lookIn: (state: PartState) => ResolvedLook | undefined, of: string): StateLook[] {
     if (!this.around.withStates) return NO_STATES
-    return BROUGHT_ABOUT.flatMap((state): StateLook[] => {
+    return PART_STATE_NAMES.flatMap((state): StateLook[] => {
       const look = lookIn(state)
       return look ? [{ state, look, of }] : []
     })
@@ -308,6 +315,12 @@ export class InstanceMaker {
     for (const name of LOOK_NAMES) resolved[name] = oneLook(name, written[name], role, tokens)
     return resolved as unknown as ResolvedLook
   }
+}
+
+/** Values with what a block says of itself in a state over them. */
+function inState(values: Varying, state: PartState | undefined): Varying {
+  const look = state && values.states?.[state]?.look
+  return look ? { ...values, look: overlay(leafTable(lookSchema), values.look ?? {}, look) } : values
 }
 
 const KIND = { from: 'kind' } as const

@@ -31,19 +31,25 @@ export function pageSources(documents: Documents, page: string): PageSources {
   return { drawing, site, style, around: aroundPages(documents) }
 }
 
-/** The drawings of a project's pages: not those of shared blocks and patterns. */
+/** The drawings of a project's pages: not those of shared blocks, patterns, overlays and alternatives. */
 export function pageDrawings(documents: Documents): DrawingDocument[] {
   const { shared = {}, patterns = {} } = (documents.style?.records ?? {}) as Partial<StyleDocument['records']>
+  const { overlays = {}, alternatives = {} } = siteRecords(documents)
+  const others = { ...shared, ...patterns, ...overlays, ...alternatives }
   return Object.values(documents).filter(
-    ({ kind, id }) => kind === 'drawing' && !(id in shared) && !(id in patterns),
+    ({ kind, id }) => kind === 'drawing' && !(id in others),
   ) as unknown as DrawingDocument[]
 }
 
+const siteRecords = (documents: Documents) =>
+  (documents.site?.records ?? {}) as unknown as Partial<SiteDocument['records']>
+
 /** What a drawing is called: as its page, or as the shared block or the pattern it is. */
 export function drawingTitle(documents: Documents, id: string): string | undefined {
-  const { pages = {} } = (documents.site?.records ?? {}) as unknown as Partial<SiteDocument['records']>
+  const { pages = {}, overlays = {}, alternatives = {} } = siteRecords(documents)
   const { shared = {}, patterns = {} } = (documents.style?.records ?? {}) as Partial<StyleDocument['records']>
-  return pages[id]?.title ?? shared[id]?.name ?? patterns[id]?.name
+  const named = shared[id] ?? patterns[id] ?? overlays[id] ?? alternatives[id]
+  return pages[id]?.title ?? named?.name
 }
 
 /** The pictures that pages may show: those of their blocks, of shared blocks, of content items and of the guide's parts. */

@@ -3,6 +3,7 @@ import { changedRecords } from '../document/recordChanges'
 import type { Documents } from '../document/types'
 import { bandsInOrder } from '../grid/band'
 import { gridOfPage } from '../site/pageGrid'
+import { USUAL_STATE } from '../site/pageState'
 import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
 import { CHILDREN, type SharedValue } from '../style/shared'
@@ -57,12 +58,25 @@ interface Known {
   /** what each copy says otherwise, by its key */
   dresses: Map<string, { copy: Block; found: CopyScope['dresses'] }>
   at: AtBand
+  inStates: InStates
+  pageState: string
   maker: InstanceMaker
   made: Map<string, Made>
 }
 
 /** What a page is shown as: blocks may be for one of them alone. */
 export type ShownAs = 'wireframe' | 'mockup'
+
+/** States some blocks are shown in, by the keys of their instances. */
+export type InStates = Readonly<Record<string, PartState>>
+const AT_REST: InStates = {}
+
+/** What a page is shown in beside at rest and as it usually is. */
+export interface Moment {
+  inStates?: InStates
+  /** one of the page's own states */
+  pageState?: string
+}
 
 export interface ResolveOptions {
   /** a wireframe where it is not said */
@@ -89,10 +103,10 @@ export class PageResolver {
   constructor(private options: ResolveOptions = { withHidden: false }) {}
 
   /** The page at a band. @param band its id */
-  resolve(sources: PageSources, band: string): PageNode {
+  resolve(sources: PageSources, band: string, { inStates = AT_REST, pageState }: Moment = {}): PageNode {
     const { settings } = sources.site.records
-    const known = this.knownOf(sources, band)
-    const touched = takeIn(known, sources)
+    const known = this.knownOf(sources, band, pageState)
+    const touched = takeIn(known, sources, inStates)
     const set = this.options.set ?? 'light'
     return {
       band,
@@ -104,9 +118,13 @@ export class PageResolver {
     }
   }
 
-  private knownOf({ drawing, site, style, around = {} }: PageSources, band: string): Known {
+  private knownOf(
+    { drawing, site, style, around = {} }: PageSources,
+    band: string,
+    pageState = USUAL_STATE,
+  ): Known {
     const { bands, settings, pages, sections, menus, menuEntries } = site.records
-    const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id]
+    const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id, pageState]
     if (this.known && sameElements(this.known.context, context)) return this.known
     const { namesColours } = this.options
     const at = atBand({ site, style }, band)
@@ -136,13 +154,14 @@ export class PageResolver {
     }
     const { words } = settings.site
     return (this.known = {
-      ...{ context, blocks, around, style, words, page, at, maker },
+      ...{ context, blocks, around, style, words, page, at, maker, pageState, inStates: AT_REST },
       ...{ originals: new Map(), dresses: new Map(), made: new Map() },
     })
   }
 
   private nodesBelow(parent: string | null, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
-    const isFor = (block: Block) => isShownAs(block, this.options.as ?? 'wireframe')
+    const isFor = (block: Block) =>
+      isShownAs(block, this.options.as ?? 'wireframe') && isShownWhen(block, known.pageState)
     const below = scope.blocks.below(parent)
     const blocks = below.every(isFor) ? below : below.filter(isFor)
     const shown = this.options.withHidden
@@ -192,13 +211,15 @@ export class PageResolver {
     const worn = dresses.map(({ values }) => values)
     const source =
       found && (found.type === 'item' ? found.item : found.type === 'field' ? found.row : found.type)
-    const from = [block, ...worn, copy, source, listed, scope.set]
+    const state = known.inStates[shown.key]
+    const from = [block, ...worn, copy, source, listed, scope.set, state]
     const made = known.made.get(shown.key)
     if (made && sameElements(made.from, from) && sameElements(made.children, children)) return made.node
     const filled = listed ? withRows(dressed, listed) : dressed
     const saying = found || known.words === 'placeholder' ? withContent(filled, found, known.words) : filled
     const node = known.maker.instance(saying, children, {
       ...shown,
+      state,
       set: scope.set,
       isMissing: found ? isMissing(dressed, found) : false,
       item: found?.type === 'item' ? found.item.number : undefined,
@@ -270,7 +291,7 @@ export class PageResolver {
 }
 
 /** Takes in what changed. @returns ids of the page's blocks that changed and of all that they stand or stood in */
-function takeIn(known: Known, { drawing, around = {} }: PageSources): Set<string> {
+function takeIn(known: Known, { drawing, around = {} }: PageSources, inStates: InStates): Set<string> {
   const { blocks } = drawing.records
   const before = known.blocks
   const touched = new Set<string>()
@@ -286,11 +307,19 @@ function takeIn(known: Known, { drawing, around = {} }: PageSources): Set<string
       if (!blocks[id]) known.made.delete(id)
     }
   known.blocks = blocks
+  if (inStates !== known.inStates)
+    for (const key of Object.keys({ ...inStates, ...known.inStates }))
+      if (inStates[key] !== known.inStates[key]) touch(ownBlock(key, blocks), [blocks])
+  known.inStates = inStates
   if (!sameElements(Object.values(known.around), Object.values(around)))
     for (const id of showingOthers(blocks)) touch(id, [blocks])
   known.around = around
   return touched
 }
+
+/** The block of the page an instance belongs to: itself, or the copy or series that shows it. */
+const ownBlock = (key: string, blocks: Record<string, Block>): string =>
+  key in blocks ? key : key.split('-', 1)[0]
 
 /** Blocks that show something from elsewhere: copies, series with all that stands in them, and what names content. */
 function showingOthers(blocks: Record<string, Block>): string[] {
@@ -325,14 +354,14 @@ function originalBlocks({ originals }: Known, id: string, blocks: Record<string,
 }
 
 /** Resolves a page once; see `PageResolver` for pages that change. */
-export function resolvePage(sources: PageSources, band: string, as?: ShownAs): PageNode {
-  return new PageResolver({ withHidden: false, as }).resolve(sources, band)
+export function resolvePage(sources: PageSources, band: string, as?: ShownAs, moment?: Moment): PageNode {
+  return new PageResolver({ withHidden: false, as }).resolve(sources, band, moment)
 }
 
 /** A page at every band, narrow to wide, with the blocks a band hides and the states of all: what HTML is made of. */
-export function resolveAllBands(sources: PageSources, as?: ShownAs): PageNode[] {
+export function resolveAllBands(sources: PageSources, as?: ShownAs, moment?: Moment): PageNode[] {
   return bandsOf(sources.site).inOrder.map(({ id }) =>
-    new PageResolver({ withHidden: true, withStates: true, as }).resolve(sources, id),
+    new PageResolver({ withHidden: true, withStates: true, as }).resolve(sources, id, moment),
   )
 }
 
@@ -364,6 +393,9 @@ export function atBand(
 }
 
 const isShownAs = ({ shows = 'all' }: Block, as: ShownAs) => shows === 'all' || shows === as
+
+const isShownWhen = ({ shownWhen }: Block, pageState: string) =>
+  shownWhen === undefined || shownWhen.includes(pageState)
 
 function isHidden(block: Block, at: AtBand, dressing: Dressing): boolean {
   if (block.hidden === undefined && block.at === undefined && dressing.dresses.length === 0) return false

@@ -218,6 +218,7 @@ test('a variant has the veil and the block the picture it stands on; at a band i
   expect(shownAt(usualBands.wide)).toEqual({
     ...picture('sea'),
     focus: { x: 0.5, y: 0.5 },
+    mode: 'over',
     veil: '#10203040',
   })
   expect(shownAt(usualBands.medium)).toEqual({ ...picture('quay'), focus: { x: 1, y: 0 }, veil: '#10203040' })

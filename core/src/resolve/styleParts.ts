@@ -96,6 +96,6 @@ export function foldVarying(layers: Layer[]): Varying {
   )
 }
 
-function varyingOf({ arrange, place, look, hidden, manner }: Varying): Varying {
-  return { arrange, place, look, hidden, manner }
+function varyingOf({ arrange, place, look, hidden, manner, states }: Varying): Varying {
+  return { arrange, place, look, hidden, manner, states }
 }

@@ -29,7 +29,7 @@ test('a site of schema 2 gains what the grid is planned with and keeps what it h
     records: { pages, bands, settings },
   } as unknown as StoredDocument
   const now = migrate(documentKinds, old) as unknown as SiteDocument
-  expect(now.schema).toBe(3)
+  expect(now.schema).toBe(4)
   expect(now.records.bands).toEqual(bands)
   for (const name of [
     'guides',

@@ -42,8 +42,12 @@ import {
   type GridQuestion,
   type SavedGrid,
 } from './gridPlan'
+import { alternativeSchema, type Alternative } from './alternative'
+import { boardSchema, type Board } from './board'
 import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
 import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
+import { overlaySchema, type OverlayRecord } from './overlay'
+import { pageStateSchema, type PageState } from './pageState'
 import { pageSchema, sectionSchema, wordsSchema, type Page, type Section } from './page'
 
 export const bandSchema = z.strictObject({
@@ -118,6 +122,8 @@ const NEW_IN_3 = [
   'gridQuestions',
 ]
 
+const NEW_IN_4 = ['pageStates', 'overlays', 'boards', 'alternatives']
+
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500
 
@@ -126,7 +132,7 @@ const ofPage = { field: 'page', collection: 'pages' }
 /** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
 export const siteKind: DocumentKind = {
   kind: 'site',
-  schema: 3,
+  schema: 4,
   unmarked: 3,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages', deepest: DEEPEST_PAGE }] },
@@ -189,10 +195,15 @@ export const siteKind: DocumentKind = {
     browserTabs: { schema: browserTabSchema, parents: [] },
     audience: { schema: audienceSchema, parents: [] },
     gridQuestions: { schema: gridQuestionSchema, parents: [] },
+    pageStates: { schema: pageStateSchema, parents: [ofPage] },
+    overlays: { schema: overlaySchema, parents: [ofPage] },
+    boards: { schema: boardSchema, parents: [] },
+    alternatives: { schema: alternativeSchema, parents: [ofPage] },
     settings: { schema: settingsSchema, parents: [] },
   },
-  // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement.
-  migrations: [withCollections(NEW_IN_2), withCollections(NEW_IN_3)],
+  // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement;
+  // 4 what mockups are shown in: states of pages, overlays, boards, alternatives.
+  migrations: [withCollections(NEW_IN_2), withCollections(NEW_IN_3), withCollections(NEW_IN_4)],
   lacks: ({ records }: StoredDocument) => {
     if (!records.settings?.site) return 'its settings'
     return Object.keys(records.bands ?? {}).length === 0 ? 'a band' : undefined
@@ -227,6 +238,10 @@ export interface SiteRecords {
   browserTabs: Record<string, BrowserTab>
   audience: Record<string, { id: 'audience'; sizes: ViewportSize[]; source?: string }>
   gridQuestions: Record<string, GridQuestion>
+  pageStates: Record<string, PageState>
+  overlays: Record<string, OverlayRecord>
+  boards: Record<string, Board>
+  alternatives: Record<string, Alternative>
   settings: Record<string, Settings>
 }
 

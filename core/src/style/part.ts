@@ -15,6 +15,9 @@ export const PART_STATES: Record<PartState, string> = {
   disabled: 'switched off',
   wrong: 'wrong',
   chosen: 'chosen',
+  empty: 'empty',
+  loading: 'loading',
+  open: 'open',
 }
 
 const dressFields = {

@@ -50,12 +50,15 @@ const CLASS = /^\.?[a-z][\w-]*$/i
 
 /** States of elements, as selectors ask for them; in the order in which one is stronger than the other. */
 export const CSS_STATES = {
+  empty: ':placeholder-shown',
+  open: ':is([open], [aria-expanded=true])',
   chosen: ':is([aria-selected=true], [aria-current], :checked, [data-chosen]:not([aria-selected=false]))',
   hover: ':hover',
   focus: ':focus-visible',
   pressed: ':active',
-  disabled: ':disabled',
   wrong: '[aria-invalid=true]',
+  loading: '[aria-busy=true]',
+  disabled: ':is(:disabled, [aria-disabled=true])',
 } as const
 export type CssState = keyof typeof CSS_STATES
 

@@ -1,5 +1,6 @@
 import { strToU8, zipSync, type Zippable } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
+import { inOrder } from '@nolvex/core/document/tree'
 import type { Documents } from '@nolvex/core/document/types'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
@@ -11,7 +12,7 @@ import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { pageSources } from '@nolvex/core/resolve/pageSources'
-import { bandsOf, resolveAllBands, resolvePage } from '@nolvex/core/resolve/resolvePage'
+import { bandsOf, resolveAllBands, resolvePage, type Moment } from '@nolvex/core/resolve/resolvePage'
 import { pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { Band, Page, SiteDocument } from '@nolvex/core/site/site'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
@@ -76,6 +77,33 @@ export function pagesDrawn({ documents, pages }: Pick<PackInput, 'documents' | '
     .filter(({ id }) => isDrawn(id) && (pages.length === 0 || pages.includes(id)))
 }
 
+/** A page as it usually is, or in one of its own states. */
+interface ShownPage {
+  id: string
+  page: Page
+  title: string
+  address: string
+  moment: Moment
+}
+
+/** The pages that are wanted, each followed by what it is in its own states, which stand below its address. */
+function pagesShown(input: Pick<PackInput, 'documents' | 'pages'>): ShownPage[] {
+  const { records } = siteIn(input.documents)
+  const addresses = pageAddresses(records.pages)
+  return pagesDrawn(input).flatMap((page): ShownPage[] => {
+    const title = page.title || 'Untitled'
+    const address = addresses.get(page.id) ?? '/'
+    const states = inOrder(Object.values(records.pageStates).filter((state) => state.page === page.id))
+    return [
+      { id: page.id, page, title, address, moment: {} },
+      ...states.map(({ id, name }) => ({
+        ...{ id, page, title: `${title}: ${name}`, moment: { pageState: id } },
+        address: `${address.replace(/\/$/, '')}/state-${pathFromTitle(name) || 'own'}`,
+      })),
+    ]
+  })
+}
+
 const siteIn = (documents: Documents) => documents.site as unknown as SiteDocument
 
 const bandsWanted = ({ documents, bands }: PackInput): Band[] =>
@@ -95,17 +123,14 @@ const pathOf = ({ id, type }: PackAsset) =>
 export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile[] {
   const { documents, assets } = input
   const site = siteIn(documents)
-  const { inOrder, lead } = bandsOf(site)
-  const addresses = pageAddresses(site.records.pages)
+  const { inOrder: bands, lead } = bandsOf(site)
   const isGrey = input.finish === 'plain' && isPlainStyle(documents.style as unknown as StyleDocument)
-  const wanted = pagesDrawn(input)
-  const pages = wanted.map((page, index): SitePage => {
+  const wanted = pagesShown(input)
+  const pages = wanted.map(({ id, page, title, address, moment }, index): SitePage => {
     tell((PAINTING * index) / wanted.length)
-    const resolved = resolveAllBands(pageSources(documents, page.id), shownAs(input.finish))
+    const resolved = resolveAllBands(pageSources(documents, page.id), shownAs(input.finish), moment)
     return {
-      id: page.id,
-      title: page.title || 'Untitled',
-      address: addresses.get(page.id) ?? '/',
+      ...{ id, title, address },
       pages: isGrey ? resolved.map((one) => pageInFinish(one, plainFinish)) : resolved,
     }
   })
@@ -123,10 +148,7 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   const fonts = files.map(({ family, weight, italic, fallback, name }) => {
     return { family, weight, italic, fallback, address: `fonts/${name}` }
   })
-  const written = siteHtml(
-    { bands: inOrder, lead, language: 'en', fonts, picturePath, filePath, isGrey },
-    pages,
-  )
+  const written = siteHtml({ bands, lead, language: 'en', fonts, picturePath, filePath, isGrey }, pages)
   const text = written.map((file) => file.text).join('')
   const shown = assets.filter((asset) => text.includes(pathOf(asset)))
   return [
@@ -149,24 +171,21 @@ async function paintedPages(input: PackInput, tell: Progress): Promise<PackPage[
   const site = siteIn(documents)
   const library = fontLibraryInUse()
   const finish = finishNamed(input.finish)
-  const addresses = pageAddresses(site.records.pages)
   const data = new Map<string, string>()
   for (const { id, type, bytes } of assets)
     if (type.startsWith('image/')) data.set(id, await paintableAddress(type, bytes))
-  const pages = pagesDrawn(input)
+  const pages = pagesShown(input)
   const bands = bandsWanted(input)
-  return pages.flatMap((page, index) =>
+  return pages.flatMap(({ page, title, address, moment }, index) =>
     bands.map((band, at): PackPage => {
       tell((PAINTING * (index + at / bands.length)) / pages.length)
-      const resolved = resolvePage(pageSources(documents, page.id), band.id, shownAs(input.finish))
+      const resolved = resolvePage(pageSources(documents, page.id), band.id, shownAs(input.finish), moment)
       const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
       const layout = new PageLayouter(library).layout(resolved, environment)
-      const title = page.title || 'Untitled'
       const picture = pagePicture(layout, finish, {
         title,
         pictureAddress: ({ asset }) => asset && data.get(asset),
       })
-      const address = addresses.get(page.id) ?? '/'
       const notes = input.notes ? notesTold(site, layout) : []
       return { title, address, band: band.name, width: band.drawnAt, picture, notes }
     }),

@@ -4,8 +4,10 @@ import { computed, ref, watch } from 'vue'
 import { kindOf, takesBlocks } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
 import type { BlockKindName } from '@nolvex/core/block/kinds'
+import type { PartState } from '@nolvex/core/block/partState'
 import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import { placeOf, setOwnPlace } from '@nolvex/core/edit/ownPlace'
+import { PART_STATES } from '@nolvex/core/style/part'
 import { isPlacedFreely } from '@nolvex/core/snap/typedFigure'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
@@ -98,6 +100,16 @@ const title = computed(() => {
   return labels.size === 1 ? `each a ${[...labels][0]}` : [...labels].join(', ')
 })
 
+/** States it may come into, of which one may be shown and changed: in mockups, as wireframes have no looks. */
+const REST = 'rest'
+const mayBeIn = computed(() =>
+  page.as.value === 'mockup' && one.value ? (kindOf(one.value).states ?? []) : [],
+)
+const stateChoices = computed((): Record<string, string> => ({
+  [REST]: 'at rest',
+  ...Object.fromEntries(mayBeIn.value.map((state) => [state, PART_STATES[state]])),
+}))
+
 /** What the block is, and what it may become. */
 const becomes = computed((): Record<string, string> => {
   if (!one.value) return {}
@@ -147,6 +159,19 @@ function rename(name: string) {
         >
         <ElRadioButton :value="true">All bands</ElRadioButton>
       </ElRadioGroup>
+      <div v-if="mayBeIn.length" class="state">
+        <SelectField
+          label="State it is shown in"
+          :value="page.blockState.value ?? REST"
+          :options="stateChoices"
+          @change="page.blockState.value = $event === REST ? undefined : ($event as PartState)"
+        />
+        <ElButton link @click="page.panel.value = 'states'">All of them</ElButton>
+      </div>
+      <p v-if="page.blockState.value" class="note">
+        What you change in its looks holds while it is {{ stateChoices[page.blockState.value] }}; ≠ marks what
+        differs from rest.
+      </p>
       <p v-if="onMap" class="soft">{{ onMap }}</p>
       <ElCheckbox v-if="mayBePlace" :model-value="isPlace" @change="setPlace($event as boolean)">
         Copies put blocks of their own here
@@ -200,6 +225,14 @@ function rename(name: string) {
 </template>
 
 <style scoped>
+.state {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.state > :first-child {
+  flex: 1;
+}
 .particulars {
   min-height: 100%;
   padding: 12px 14px 24px;

@@ -23,6 +23,7 @@ import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
 import FinishSwitch from './FinishSwitch.vue'
 import MeasureStrip from './MeasureStrip.vue'
+import PageStateSwitch from './PageStateSwitch.vue'
 import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
 import ShowPanel from './ShowPanel.vue'
@@ -144,6 +145,12 @@ useCommands().offer([
     keys: ['O'],
     run: showOnMap,
   },
+  {
+    id: 'skeleton',
+    label: 'Skeleton and boxes of the page…',
+    keys: ['Alt+X'],
+    run: () => (page.panel.value = page.panel.value === 'skeleton' ? undefined : 'skeleton'),
+  },
   { id: 'live', label: 'Open the live view in a window of its own', run: openLive },
   {
     id: 'frame',
@@ -255,6 +262,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       </div>
       <WidthRail />
       <div class="tools">
+        <PageStateSwitch />
         <MapDifference :page="current" />
         <UnfinishedButton v-if="as === 'mockup'" />
         <FinishSwitch v-model="comparison" />

@@ -10,7 +10,7 @@ import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
-import { atBand, bandsOf, PageResolver, type ShownAs } from '@nolvex/core/resolve/resolvePage'
+import { atBand, bandsOf, PageResolver, type Moment, type ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
@@ -38,12 +38,14 @@ const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
  * @param firstWidth px; the lead band's without one
  * @param path keys of the copies one has gone into, shared with a page beside this one
  * @param as whether it is drawn as a wireframe or as a mockup
+ * @param moment the state of the page, and states blocks are shown in
  */
 export function useLaidOutPage(
   page: Ref<string>,
   firstWidth?: number,
   path?: Ref<string[]>,
   as: Ref<ShownAs> = ref('wireframe'),
+  moment: Ref<Moment> = ref({}),
 ) {
   const project = useProject()
   const library = useFontLibrary()
@@ -78,7 +80,8 @@ export function useLaidOutPage(
   const layouter = keptLayouter()
   const layout = computed((): PageLayout | undefined => {
     if (!library.value) return undefined
-    const resolved = resolvers.value.shown.resolve(project.sources(page.value), band.value.id)
+    const sources = project.sources(page.value)
+    const resolved = resolvers.value.shown.resolve(sources, band.value.id, moment.value)
     return layouter(library.value).layout(resolved, environment.value)
   })
   const edited = useEditedDrawing(page, layout, path)
@@ -98,7 +101,7 @@ export function useLaidOutPage(
         ? { ...sources, drawing: after }
         : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
     const shown = trialLayouter(library.value).layout(
-      resolvers.value.trial.resolve(tried, band.value.id),
+      resolvers.value.trial.resolve(tried, band.value.id, moment.value),
       environment.value,
     )
     return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
@@ -107,7 +110,7 @@ export function useLaidOutPage(
   const elsewhereLayouter = keptLayouter()
   function placedAt(otherBand: string, px: number): DrawnPage['placed'] | undefined {
     if (!library.value) return undefined
-    const resolved = resolvers.value.elsewhere.resolve(project.sources(page.value), otherBand)
+    const resolved = resolvers.value.elsewhere.resolve(project.sources(page.value), otherBand, moment.value)
     const laid = elsewhereLayouter(library.value).layout(resolved, {
       ...environment.value,
       viewportWidth: px,

@@ -7,6 +7,7 @@ import type { ChangePart, Json, Operation, StoredRecord } from '@nolvex/core/doc
 import { atAllBands } from '@nolvex/core/edit/atAllBands'
 import { setLeaf } from '@nolvex/core/edit/blockChanges'
 import { writeContent } from '@nolvex/core/edit/contentChanges'
+import { inPageState } from '@nolvex/core/edit/pageStateChanges'
 import { refusesCopies } from '@nolvex/core/edit/sharedUses'
 import { towardsLead } from '@nolvex/core/grid/band'
 import { blockValue, dressedBlock, type Dressing } from '@nolvex/core/resolve/blockLayers'
@@ -20,6 +21,7 @@ import { useProject } from '../session/projectStore'
 import type { PanelName } from './panels/panels'
 import type { Marked } from './surface/overlays'
 import { useLaidOutPage } from './useLaidOutPage'
+import { useMoment, type PageMoment } from './useMoment'
 import { useSelection } from './useSelection'
 import { useWhoFollows } from './useWhoFollows'
 
@@ -38,8 +40,16 @@ interface Beside {
 /** Everything the drafting view's parts share: the page laid out at a width, the selection, and changes to it. */
 export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = ref('wireframe')) {
   const project = useProject()
-  const view = useLaidOutPage(page, beside?.width, beside?.main.path, beside?.main.as ?? as)
+  const ownMoment = useMoment(page)
+  const { pageState, pageStates, blockState, held, moment } = beside?.main.moment ?? ownMoment
+  const view = useLaidOutPage(page, beside?.width, beside?.main.path, beside?.main.as ?? as, moment)
   const selection = useSelection(view, beside?.main.chosen)
+  if (!beside)
+    watch(selection.selection, (now, before) => {
+      if (String(now) === String(before)) return
+      held.value = now
+      blockState.value = undefined
+    })
   const { at, isLead, blocks, placed, document } = view
   const follows = useWhoFollows(view, selection)
   /** points of the picture under the page that are chosen to scale it by; nothing while it is not scaled */
@@ -66,7 +76,8 @@ export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = r
   function change(label: string, operations: Operation[], mergeKey?: string) {
     if (operations.length === 0) return
     const refused = refusesCopies(project.view.documents, document.value, operations)
-    const counted = forAllBands.value ? atAllBands(operations, blocks.value) : operations
+    const inAll = forAllBands.value ? atAllBands(operations, blocks.value) : operations
+    const counted = inPageState(inAll, blocks.value, pageState.value, pageStates.value)
     const parts = refused === undefined ? follows.partsOf(counted) : { reason: refused }
     if ('reason' in parts) trouble.value = parts.reason
     else changeParts(label, parts, mergeKey)
@@ -158,6 +169,10 @@ export function usePage(page: Ref<string>, beside?: Beside, as: Ref<ShownAs> = r
       ruler,
       forAllBands,
       as: beside?.main.as ?? as,
+      moment: { pageState, pageStates, blockState, held, moment },
+      pageState,
+      pageStates,
+      blockState,
       scalePoints,
       toDraw,
     },
@@ -178,6 +193,7 @@ interface SharedState {
   told: Ref<string>
   forAllBands: Ref<boolean>
   as: Ref<ShownAs>
+  moment: PageMoment
   trouble: Ref<string>
 }
 export type DraftingPage = ReturnType<typeof usePage>

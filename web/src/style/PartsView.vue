@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElMessage } from 'element-plus'
 import { computed, ref, watch } from 'vue'
+import { kindNamed } from '@nolvex/core/block/kinds'
 import { PART_STATES, type PartState } from '@nolvex/core/style/part'
 import AddLine from '../forms/AddLine.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
@@ -29,15 +30,12 @@ watch(variants, (now) => {
 })
 
 const { band: shownBand, choices: bandChoices, choose: chooseBand } = useGuideBand()
+const known = computed(() => kindNamed(kind.value).states ?? [])
 const stateChoices = computed(
-  () =>
-    Object.fromEntries(dressed.value.states.map((one) => [one, PART_STATES[one]])) as Record<
-      PartState,
-      string
-    >,
+  () => Object.fromEntries(known.value.map((one) => [one, PART_STATES[one]])) as Record<PartState, string>,
 )
 /** every state it may be in, at rest first */
-const states = computed((): (PartState | undefined)[] => [undefined, ...dressed.value.states])
+const states = computed((): (PartState | undefined)[] => [undefined, ...known.value])
 
 const partsOf = (of: string) => Object.values(parts.value).filter((part) => part.kind === of)
 const used = (of: string, key: string | undefined) =>
@@ -131,7 +129,7 @@ function removeVariant() {
         @change="piece = $event"
       />
       <ChoiceField
-        v-if="dressed.states.length"
+        v-if="known.length"
         label="State"
         :value="state"
         :choices="stateChoices"

@@ -1,6 +1,6 @@
 import type { Block } from '@nolvex/core/block/block'
 import { kindNamed, type BlockKindName } from '@nolvex/core/block/kinds'
-import { addedVariants, type PartState, type StylePart } from '@nolvex/core/style/part'
+import { addedVariants, type StylePart } from '@nolvex/core/style/part'
 
 /** A kind of block with what of it a guide dresses, and what shows it. */
 export interface DressedKind {
@@ -8,14 +8,11 @@ export interface DressedKind {
   label: string
   /** pieces it is made of, by name, with what they are called */
   pieces: Record<string, string>
-  /** states the block itself, or any of its pieces, may be in */
-  states: PartState[]
   /** what stands for it on the specimen */
   specimen: Partial<Block>
 }
 
 const says = (insert: string) => [{ insert }]
-const POINTED: PartState[] = ['hover', 'focus', 'pressed']
 
 /** The kinds a guide dresses, in the order they are usually decided in. */
 export const DRESSED_KINDS: DressedKind[] = [
@@ -23,10 +20,9 @@ export const DRESSED_KINDS: DressedKind[] = [
     kind: 'button',
     label: 'Buttons',
     pieces: {},
-    states: [...POINTED, 'disabled'],
     specimen: { text: says('Do this') },
   },
-  { kind: 'link', label: 'Links', pieces: {}, states: POINTED, specimen: { text: says('Where this leads') } },
+  { kind: 'link', label: 'Links', pieces: {}, specimen: { text: says('Where this leads') } },
   {
     kind: 'field',
     label: 'Fields',
@@ -36,7 +32,6 @@ export const DRESSED_KINDS: DressedKind[] = [
       hint: 'hint',
       message: 'what is said when wrong',
     },
-    states: ['hover', 'focus', 'wrong', 'disabled'],
     specimen: {
       data: {
         label: 'E-mail address',
@@ -51,7 +46,6 @@ export const DRESSED_KINDS: DressedKind[] = [
     kind: 'choices',
     label: 'Choices',
     pieces: { question: 'question', mark: 'mark', words: 'words', hint: 'hint' },
-    states: ['hover', 'focus', 'chosen', 'disabled'],
     specimen: {
       data: { label: 'Which of these', options: ['The first', 'The second', 'The third'], chosen: 1 },
     },
@@ -60,56 +54,49 @@ export const DRESSED_KINDS: DressedKind[] = [
     kind: 'nav',
     label: 'Menus',
     pieces: { link: 'line', button: 'button that opens it' },
-    states: [...POINTED, 'chosen'],
     specimen: {},
   },
   {
     kind: 'breadcrumb',
     label: 'Breadcrumbs',
     pieces: { link: 'line', sign: 'sign between' },
-    states: ['hover', 'focus'],
     specimen: {},
   },
   {
     kind: 'tabs',
     label: 'Tabs',
     pieces: { bar: 'bar', tab: 'tab', pane: 'pane' },
-    states: [...POINTED, 'chosen'],
     specimen: {},
   },
   {
     kind: 'accordion',
     label: 'Accordions',
     pieces: { question: 'each of them', head: 'what opens it', panel: 'what opens' },
-    states: ['hover', 'focus'],
     specimen: {},
   },
   {
     kind: 'table',
     label: 'Tables',
     pieces: { caption: 'caption', head: 'heading row', column: 'heading', row: 'row', cell: 'cell' },
-    states: ['hover'],
     specimen: {},
   },
   {
     kind: 'list',
     label: 'Lists',
     pieces: { line: 'line', marker: 'sign before it', term: 'term', meaning: 'meaning' },
-    states: [],
     specimen: {},
   },
   {
     kind: 'text',
     label: 'Texts',
     pieces: {},
-    states: [],
     specimen: {
       text: says('Some words that are said in this manner, and a few more to fill a second line.'),
     },
   },
-  { kind: 'box', label: 'Boxes and cards', pieces: {}, states: ['hover', 'focus'], specimen: {} },
-  { kind: 'section', label: 'Grounds of sections', pieces: {}, states: [], specimen: {} },
-  { kind: 'line', label: 'Lines', pieces: {}, states: [], specimen: {} },
+  { kind: 'box', label: 'Boxes and cards', pieces: {}, specimen: {} },
+  { kind: 'section', label: 'Grounds of sections', pieces: {}, specimen: {} },
+  { kind: 'line', label: 'Lines', pieces: {}, specimen: {} },
 ]
 
 /** The variants of a kind: those it has, then those a guide adds, by name. */

@@ -26,6 +26,7 @@ export const accordion = defineKind({
   levelRole: 'h5',
   standsOn: 'block',
   takesBlocks: true,
+  states: ['hover', 'focus', 'open'],
   hasPanes: true,
   values: {
     arrange: { type: 'column', align: 'stretch' },

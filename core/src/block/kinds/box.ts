@@ -13,6 +13,7 @@ export const box = defineKind({
   tags: ['div', 'article', 'aside', 'nav', 'section', 'header', 'footer'],
   standsOn: 'block',
   takesBlocks: true,
+  states: ['hover', 'focus', 'pressed'],
   values: {
     arrange: { type: 'column', gap: px(16), align: 'start' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

@@ -17,6 +17,7 @@ export const breadcrumb = defineKind({
   levelRole: 'small',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus'],
   values: {
     arrange: { type: 'row', gap: px(8) },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

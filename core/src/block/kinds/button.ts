@@ -21,6 +21,7 @@ export const button = defineKind({
   levelRole: 'button',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus', 'pressed', 'disabled', 'loading'],
   values: {
     arrange: {
       ...LABELLED,

@@ -23,6 +23,7 @@ export const carousel = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: true,
+  states: ['hover', 'focus'],
   hasPanes: true,
   values: {
     arrange: { type: 'grid', tracks: 3, gap: px(24), align: 'stretch' },

@@ -29,6 +29,7 @@ export const choices = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus', 'chosen', 'wrong', 'disabled'],
   values: {
     arrange: { type: 'column', gap: px(10), align: 'stretch' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

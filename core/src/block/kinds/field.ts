@@ -86,6 +86,7 @@ export const field = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus', 'empty', 'wrong', 'disabled'],
   values: {
     arrange: { type: 'column', gap: px(6), align: 'stretch' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

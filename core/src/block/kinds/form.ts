@@ -21,6 +21,7 @@ export const form = defineKind({
   tags: ['form'],
   standsOn: 'block',
   takesBlocks: true,
+  states: ['wrong', 'loading'],
   values: {
     arrange: { type: 'column', gap: px(20), align: 'start' },
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

@@ -16,6 +16,7 @@ export const link = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus', 'pressed'],
   values: {
     arrange: LABELLED,
     place: { width: 'fit', height: 'fit', column: { span: 'all' } },

@@ -20,6 +20,7 @@ export const media = defineKind({
   tags: ['figure'],
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'loading'],
   values: {
     arrange: {},
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

@@ -37,6 +37,7 @@ export const nav = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'focus', 'pressed', 'chosen', 'open'],
   values: {
     arrange: { type: 'row', gap: px(24), align: 'centre', wrap: true },
     place: { width: 'fit', height: 'fit', column: { span: 'all' } },

@@ -20,6 +20,7 @@ export const picture = defineKind({
   tags: ['picture'],
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover', 'loading'],
   values: {
     arrange: {},
     place: { width: 'fill', height: 'fit', column: { span: 'all' } },

@@ -39,6 +39,7 @@ export const table = defineKind({
   levelRole: 'p',
   standsOn: 'block',
   takesBlocks: false,
+  states: ['hover'],
   listsRows: true,
   values: {
     arrange: { type: 'column', align: 'stretch' },

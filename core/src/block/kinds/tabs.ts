@@ -18,6 +18,7 @@ export const tabs = defineKind({
   levelRole: 'h5',
   standsOn: 'block',
   takesBlocks: true,
+  states: ['hover', 'focus', 'pressed', 'chosen'],
   hasPanes: true,
   values: {
     arrange: { type: 'column', gap: px(20), align: 'stretch' },

@@ -19,6 +19,7 @@ import MenuControl from './MenuControl.vue'
 import NoteControl from './NoteControl.vue'
 import NumberControl from './NumberControl.vue'
 import PageControl from './PageControl.vue'
+import PageStatesControl from './PageStatesControl.vue'
 import PictureControl from './PictureControl.vue'
 import RequirementControl from './RequirementControl.vue'
 import RichTextControl from './RichTextControl.vue'
@@ -64,6 +65,7 @@ export const controls: Record<FieldControl['type'], { component: Component; isWi
   icon: { component: IconControl },
   menu: { component: MenuControl },
   page: { component: PageControl },
+  pageStates: { component: PageStatesControl, isWide: true },
   collection: { component: CollectionControl },
   rowField: { component: RowFieldControl },
   rowFields: { component: RowFieldsControl, isWide: true },

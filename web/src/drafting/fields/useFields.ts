@@ -38,23 +38,33 @@ export function useFields(page: DraftingPage) {
   })
   const fields = computed(() => sharedFields(chosen.value.map((block) => fieldsOf(block, factsOf(block)))))
 
+  /** Where a leaf stands in the state blocks are shown in; as it is where they are at rest. */
+  const inState = (path: string[]) =>
+    page.blockState.value && path[0] === 'look' ? ['states', page.blockState.value, ...path] : path
+  const valueShown = (block: Block, path: string[]) =>
+    page.value(block, inState(path)).value ?? page.value(block, path).value
+
   function stateOf(field: Field): FieldState {
     const paths = [field.path, ...(field.also ?? [])]
-    const values = chosen.value.flatMap((block) => paths.map((path) => page.value(block, path).value))
+    const values = chosen.value.flatMap((block) => paths.map((path) => valueShown(block, path)))
     const isMixed = values.some((value) => !equal(value, values[0]))
+    const differs = (block: Block, path: string[]) =>
+      page.blockState.value ? page.value(block, inState(path)).value !== undefined : page.differs(block, path)
     return {
       field,
       value: isMixed ? undefined : values[0],
       isMixed,
-      differs: chosen.value.some((block) => paths.some((path) => page.differs(block, path))),
+      differs: chosen.value.some((block) => paths.some((path) => differs(block, path))),
       block: chosen.value.length === 1 ? chosen.value[0] : undefined,
-      valueOf: (path) => page.value(chosen.value[0], path).value,
+      valueOf: (path) => valueShown(chosen.value[0], path),
     }
   }
+  /** In a state only looks are otherwise. */
+  const counts = ({ path }: Field) => !page.blockState.value || path[0] === 'look'
   const groups = computed((): { group: FieldGroup; states: FieldState[] }[] =>
     FIELD_GROUPS.map((group) => ({
       group,
-      states: fields.value.filter((field) => field.group === group).map(stateOf),
+      states: fields.value.filter((field) => field.group === group && counts(field)).map(stateOf),
     })).filter(({ states }) => states.length > 0),
   )
 
@@ -64,7 +74,7 @@ export function useFields(page: DraftingPage) {
     const paths = [field.path, ...(field.also ?? [])]
     page.change(
       label,
-      paths.flatMap((path) => setLeaf(records.value, path, value, where)),
+      paths.flatMap((path) => setLeaf(records.value, inState(path), value, where)),
       // A point that is dragged is one step.
       field.control.type === 'focus' ? `focus ${records.value.join(' ')}` : undefined,
     )

@@ -16,6 +16,8 @@ const { spacing } = useOverlays()
     <ElButton :disabled="page.isLead.value" @click="page.panel.value = 'differences'">
       What differs at {{ page.band.value.name }}… <kbd>Alt+B</kbd>
     </ElButton>
+    <ElButton @click="page.panel.value = 'skeleton'">Skeleton and boxes… <kbd>Alt+X</kbd></ElButton>
+    <ElButton @click="page.panel.value = 'pageStates'">States of the page…</ElButton>
     <ElButton @click="page.panel.value = 'changes'">Changes… <kbd>Alt+H</kbd></ElButton>
   </div>
 </template>

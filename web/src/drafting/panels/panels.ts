@@ -1,6 +1,9 @@
 import type { Component } from 'vue'
 import ChangesPanel from './ChangesPanel.vue'
 import DifferencesPanel from './DifferencesPanel.vue'
+import PageStatesPanel from './PageStatesPanel.vue'
+import SkeletonPanel from './SkeletonPanel.vue'
+import StatesPanel from './StatesPanel.vue'
 import StructurePanel from './StructurePanel.vue'
 import TrueUpPanel from './TrueUpPanel.vue'
 import UnfinishedPanel from './UnfinishedPanel.vue'
@@ -11,6 +14,9 @@ export const panels = {
   structure: { title: 'Structure from placement', component: StructurePanel as Component },
   differences: { title: 'What differs here', component: DifferencesPanel as Component },
   unfinished: { title: 'To finish', component: UnfinishedPanel as Component },
+  skeleton: { title: 'Skeleton', component: SkeletonPanel as Component },
+  states: { title: 'States', component: StatesPanel as Component },
+  pageStates: { title: 'States of the page', component: PageStatesPanel as Component },
   changes: { title: 'Changes', component: ChangesPanel as Component },
 }
 export type PanelName = keyof typeof panels

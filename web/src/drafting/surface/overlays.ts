@@ -20,6 +20,7 @@ import OverflowMarks from './OverflowMarks.vue'
 import PulledGuide from './PulledGuide.vue'
 import ScalePoints from './ScalePoints.vue'
 import SelectionOutlines from './SelectionOutlines.vue'
+import SkeletonBoxes from './SkeletonBoxes.vue'
 import SpacingBands from './SpacingBands.vue'
 import TextEditor from './TextEditor.vue'
 import TwoPointRuler from './TwoPointRuler.vue'
@@ -45,6 +46,8 @@ export interface SurfaceState {
   hasBoxes: boolean
   /** whether all gaps and padding of a section are shown */
   hasSpacing: boolean
+  /** whether boxes are shown with their names, tinted */
+  hasSkeleton: boolean
   /** what a list beside the page points at */
   marked: Marked[]
   /** whether the key for distances is held */
@@ -83,6 +86,11 @@ export const overlays: Overlay[] = [
     component: BoxOutlines,
     props: ({ zoom, width, height, view, hasBoxes, preview }) =>
       hasBoxes && !preview ? { zoom, width, height, view } : undefined,
+  },
+  {
+    name: 'skeleton',
+    component: SkeletonBoxes,
+    props: ({ zoom, view, hasSkeleton, preview }) => (hasSkeleton && !preview ? { zoom, view } : undefined),
   },
   { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
   { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
