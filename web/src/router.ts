@@ -22,6 +22,7 @@ export const router = createRouter({
           name: 'mockup',
           component: () => import('./drafting/DraftingView.vue'),
         },
+        { path: 'boards/:board?', name: 'boards', component: () => import('./boards/BoardsView.vue') },
         { path: 'live/:page?', name: 'live', component: () => import('./live/LiveView.vue') },
         {
           path: 'walkthrough',

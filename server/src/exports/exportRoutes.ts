@@ -129,6 +129,12 @@ function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: 
       type,
     }
   }
+  if (input.format === 'board') {
+    const { type, ending } = TYPES[input.file]
+    const name = site.records.boards[input.board]?.name ?? ''
+    const size = input.file === 'png' && input.scale !== 1 ? `@${input.scale}x` : ''
+    return { name: `${pathFromTitle(name) || 'board'}${size}.${ending}`, type }
+  }
   if (input.format === 'pack') {
     const { type, ending } = TYPES[input.file === 'pdf' ? 'pdf' : 'zip']
     return { name: `${pathFromTitle(project) || 'site'}-${input.file}.${ending}`, type }

@@ -54,6 +54,14 @@ const guideExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
+const boardExportSchema = z.strictObject({
+  format: z.literal('board'),
+  board: idSchema,
+  file: z.enum(['pdf', 'svg', 'png']),
+  /** pixels for each px of a PNG: boards are large */
+  scale: z.union([z.literal(0.5), z.literal(1), z.literal(2)]).default(1),
+})
+
 const packExportSchema = z.strictObject({
   format: z.literal('pack'),
   file: z.enum(['html', 'svg', 'png', 'pdf']),
@@ -68,18 +76,20 @@ const packExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
-/** What may be asked of an export: a page, several pages, the map or the style guide on sheets of paper, or the grid on one. */
+/** What may be asked of an export: a page, several pages, the map or the style guide on sheets of paper, the grid on one, or a board. */
 export const exportSchema = z.discriminatedUnion('format', [
   pageExportSchema,
   mapExportSchema,
   gridExportSchema,
   guideExportSchema,
+  boardExportSchema,
   packExportSchema,
 ])
 
 export type PageExport = z.infer<typeof pageExportSchema>
 export type GridExport = z.infer<typeof gridExportSchema>
 export type GuideExport = z.infer<typeof guideExportSchema>
+export type BoardExport = z.infer<typeof boardExportSchema>
 export type MapExport = z.infer<typeof mapExportSchema>
 export type PackExport = z.infer<typeof packExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>

@@ -14,7 +14,7 @@ import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
 import { JobRow, type JobState } from './jobModel'
-import { brandInto, ownFontsInto, packInto, picturesOn } from './packSources'
+import { boardInto, brandInto, ownFontsInto, packInto, picturesOn } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { progressIn } from './progress'
@@ -176,6 +176,7 @@ export class JobRunner {
       return { wanted: input, title: project.name, pictures, fonts, agreed }
     }
     if (input.format === 'pack') return packInto(folder, project, documents, input)
+    if (input.format === 'board') return boardInto(folder, project, documents, input)
     const { pages } = (site as unknown as PageSources['site']).records
     const page = pages[input.page]
     if (!page) throw new Problem(404, 'This page no longer exists.')

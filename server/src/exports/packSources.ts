@@ -8,7 +8,7 @@ import type { OwnFontFile } from '../fonts/fontsInUse'
 import { aroundPages, pageDrawings, picturesShown, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { AssetRow } from '../assets/assetModels'
 import { Problem } from '../http/problem'
-import type { PackExport } from './jobModel'
+import type { BoardExport, PackExport } from './jobModel'
 import type { RenderInput } from './render'
 import { assetsInto, documentsInto } from './sourceFiles'
 
@@ -39,6 +39,33 @@ export async function packInto(
     title: project.name,
     pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
   }
+}
+
+/**
+ * Lays what a board is rendered from into a folder.
+ * @throws Problem where the board is gone, or holds no page yet
+ */
+export async function boardInto(
+  folder: string,
+  project: { id: string; name: string },
+  documents: Documents,
+  wanted: BoardExport,
+): Promise<RenderInput> {
+  const { boards } = (documents.site as unknown as PageSources['site']).records
+  const board = boards[wanted.board]
+  if (!board) throw new Problem(404, 'This board no longer exists. Choose another one.')
+  if (!board.items?.length) throw new Problem(422, `“${board.name}” holds no page yet. Put one on it.`)
+  const pages = board.items.map(({ page }) => page)
+  return {
+    ...(await packInto(folder, project, documents, { ...NO_PACK, pages })),
+    wanted,
+    title: board.name,
+  }
+}
+
+const NO_PACK: PackExport = {
+  ...{ format: 'pack', file: 'png', finish: 'finished', scale: 1, notes: false },
+  ...{ pages: [], bands: [], date: '1970-01-01' },
 }
 
 /** Lays a project's own fonts into a folder. */

@@ -48,6 +48,12 @@ async function rendered(
       return (await import('./renderMap')).renderMap({ ...wanted, title, site })
     case 'grid':
       return (await import('./renderGrid')).renderGrid({ ...wanted, title, site, agreed })
+    case 'board':
+      return (await import('./renderBoard')).renderBoard({
+        ...wanted,
+        documents,
+        pictures: await addresses(folder, pictures, paintableAddress),
+      })
     case 'guide':
       return (await import('./renderGuide')).renderGuide({
         ...{ ...wanted, title, site, style, approved: agreed },

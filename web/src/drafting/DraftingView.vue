@@ -256,6 +256,13 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
               title="The page alone in a window of its own, which follows every change"
               @click="openLive"
               >live</ElButton
+            >
+            ·
+            <RouterLink
+              class="boards"
+              :to="{ name: 'boards', params: { project: project.id } }"
+              title="Pages side by side in their frames, to send or to show"
+              >boards</RouterLink
             ></template
           ></span
         >

@@ -43,7 +43,8 @@ function progress({ name }: Stage): { words: string; share: number } {
 }
 
 const line = computed(() => inProfile.value.map((stage) => ({ stage, ...progress(stage) })))
-const current = (stage: Stage) => route.name === stage.name
+/** Boards belong to the mockup. */
+const current = (stage: Stage) => (route.name === 'boards' ? 'mockup' : route.name) === stage.name
 
 /** The page one is on stays the same between the stages it is drawn in. */
 function target({ name }: Stage) {
