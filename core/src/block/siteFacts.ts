@@ -16,6 +16,10 @@ export interface SiteFacts {
   pageAddress: (page: string) => string | undefined
   /** what an address leads to a section of a page by, or nothing when it is gone */
   sectionAnchor: (section: string) => string | undefined
+  /** what an overlay is known by within pages, or nothing when it is gone */
+  overlay: (overlay: string) => string | undefined
+  /** the overlay the block stands in, if it is in one */
+  within: string | undefined
   /** the lines of a menu, or nothing when it is gone */
   menu: (menu: string) => SiteLine[] | undefined
   /** the pages from the first to the one the block stands on */

@@ -3,6 +3,7 @@ import { idSchema } from '../document/ids'
 import { leaf } from '../document/leafTable'
 import { isSafeLink } from '../text/safeAddress'
 import type { Field } from './field'
+import type { ElementAttributes } from './primitive'
 import type { SiteFacts } from './siteFacts'
 
 /** An address a link may lead to. */
@@ -13,13 +14,16 @@ export const addressSchema = z
 
 /**
  * Where a link leads: to a page of the site, wherever it moves, to one of its sections, to a file of the project, or to an
- * address, which may be one of the web, an e-mail address or a telephone number.
+ * address, which may be one of the web, an e-mail address or a telephone number. It may also show an overlay over the
+ * page, or close the one it stands in.
  */
 export const targetSchema = leaf(
   z.union([
     z.strictObject({ page: idSchema, section: idSchema.optional() }),
     z.strictObject({ asset: idSchema, name: z.string().max(300) }),
     z.strictObject({ address: addressSchema }),
+    z.strictObject({ overlay: idSchema }),
+    z.strictObject({ closes: z.literal(true) }),
   ]),
 )
 
@@ -35,7 +39,7 @@ export const fileAt = (address: string): string | undefined =>
 
 /** The address a target comes to, or nothing when its page is gone. */
 export function hrefOf(to: Target | undefined, site: SiteFacts): string | undefined {
-  if (!to) return undefined
+  if (!to || 'overlay' in to || 'closes' in to) return undefined
   if ('address' in to) return to.address
   if ('asset' in to) return fileAddress(to.asset)
   const page = site.pageAddress(to.page)
@@ -43,9 +47,24 @@ export function hrefOf(to: Target | undefined, site: SiteFacts): string | undefi
   return page !== undefined && anchor ? `${page}#${anchor}` : page
 }
 
-/** Whether the page a target names was deleted. */
-export const isGone = (to: Target | undefined, site: SiteFacts): boolean =>
-  to !== undefined && 'page' in to && site.pageAddress(to.page) === undefined
+/** Whether the page or the overlay a target names was deleted. */
+export function isGone(to: Target | undefined, site: SiteFacts): boolean {
+  if (!to) return false
+  if ('page' in to) return site.pageAddress(to.page) === undefined
+  return 'overlay' in to && site.overlay(to.overlay) === undefined
+}
+
+/**
+ * What a button has that shows an overlay, or closes the one it stands in; nothing for a target that leads elsewhere.
+ * @see HTML Living Standard, 6.12, the popover target attributes
+ */
+export function opens(to: Target | undefined, site: SiteFacts): ElementAttributes | undefined {
+  if (!to) return undefined
+  if ('overlay' in to) return { type: 'button', popovertarget: site.overlay(to.overlay) }
+  if (!('closes' in to)) return undefined
+  const action = site.within && 'hide'
+  return { type: 'button', popovertarget: site.within, popovertargetaction: action }
+}
 
 export const targetField: Field = {
   group: 'leads',

@@ -3,9 +3,10 @@ import { fileAt } from '../block/target'
 import type { PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
 import { cssSheet, writtenCss } from '../text/cssWriter'
-import { htmlElement, htmlPage, htmlStylesheet, written } from '../text/elementWriter'
-import { childrenHtml } from './blockHtml'
+import { htmlElement, htmlPage, htmlStylesheet, written, type Content } from '../text/elementWriter'
+import { childrenHtml, type HtmlOptions } from './blockHtml'
 import { classNames, fontRules, type EmbeddedFont } from './pageHtml'
+import { OVERLAY_RULES, overlayHtml, overlayRules, type OverlayAtBands } from './overlayHtml'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
 import { backdropRule, blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
 
@@ -16,6 +17,8 @@ export interface SitePage {
   /** from the root of the site: `/`, `/isles/orrel` */
   address: string
   pages: PageNode[]
+  /** shown over it by what stands on it, or on another of them */
+  overlays?: OverlayAtBands[]
 }
 
 export interface SiteHtmlOptions {
@@ -54,14 +57,18 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   )
   const rules = pages.map((page) => {
     const leading = page.pages[leadIndex]
-    const classes = classNames(leading, `${folders.get(page.id)?.replaceAll('/', '-') || 'home'}-`)
-    return { page, leading, classes }
+    const prefix = `${folders.get(page.id)?.replaceAll('/', '-') || 'home'}-`
+    const overlays = (page.overlays ?? []).map((overlay, index) => {
+      const own = `${prefix}over-${index + 1}`
+      const shown = overlay.pages[leadIndex]
+      return { overlay, own, shown, classes: classNames(shown, `${own}-`) }
+    })
+    return { page, leading, classes: classNames(leading, prefix), overlays }
   })
-  const files = rules.map(({ page, leading, classes }): SiteFile => {
+  const files = rules.map(({ page, leading, classes, overlays }): SiteFile => {
     const folder = folders.get(page.id) as string
     const toRoot = '../'.repeat(folder ? folder.split('/').length : 0) || './'
-    const body = childrenHtml(leading.children, {
-      classes,
+    const options: Omit<HtmlOptions, 'classes'> = {
       withKeys: false,
       pictureAddress: (picture) => {
         const path = picturePath(picture)
@@ -73,9 +80,17 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
         const path = filePath?.(asset)
         return path && `${toRoot}${path}`
       },
-    })
+    }
+    const body: Content = [
+      childrenHtml(leading.children, { classes, ...options }),
+      ...overlays.flatMap(({ overlay, own, shown, classes: inside }) => [
+        overlayHtml(overlay, own, shown.children, { classes: inside, ...options }),
+        '\n',
+      ]),
+    ]
     const head = [htmlElement('title', {}, page.title), '\n', htmlStylesheet(`${toRoot}${STYLES}`)]
-    const content = needsScript(leading.children) ? [body, PAGE_SCRIPT, '\n'] : body
+    const shown = [leading, ...overlays.map((one) => one.shown)]
+    const content = shown.some(({ children }) => needsScript(children)) ? [body, PAGE_SCRIPT, '\n'] : body
     return { path: joined(folder, INDEX), text: written(htmlPage(language, head, content)) }
   })
   const [first] = rules
@@ -84,10 +99,17 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
     ...(first ? resetRules(first.leading) : []),
     ...(isGrey ? [GREY_PICTURES] : []),
     backdropRule(
-      pages.flatMap((page) => page.pages),
+      pages.flatMap((page) => [...page.pages, ...(page.overlays ?? []).flatMap((one) => one.pages)]),
       picturePath,
     ),
-    ...rules.flatMap(({ page, classes }) => blockRules({ bands, lead, pages: page.pages }, classes)),
+    ...(rules.some(({ overlays }) => overlays.length) ? [OVERLAY_RULES] : []),
+    ...rules.flatMap(({ page, classes, overlays }) => [
+      ...blockRules({ bands, lead, pages: page.pages }, classes),
+      ...overlays.flatMap(({ overlay, own, classes: inside }) => [
+        ...overlayRules(overlay, own, { bands, lead }),
+        ...blockRules({ bands, lead, pages: overlay.pages }, inside),
+      ]),
+    ]),
   ])
   return [...files, { path: STYLES, text: writtenCss(sheet) }]
 }

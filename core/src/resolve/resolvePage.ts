@@ -123,8 +123,20 @@ export class PageResolver {
     band: string,
     pageState = USUAL_STATE,
   ): Known {
-    const { bands, settings, pages, sections, menus, menuEntries } = site.records
-    const context = [bands, settings, pages, sections, menus, menuEntries, style, band, drawing.id, pageState]
+    const { bands, settings, pages, sections, menus, menuEntries, overlays } = site.records
+    const context = [
+      bands,
+      settings,
+      pages,
+      sections,
+      menus,
+      menuEntries,
+      overlays,
+      style,
+      band,
+      drawing.id,
+      pageState,
+    ]
     if (this.known && sameElements(this.known.context, context)) return this.known
     const { namesColours } = this.options
     const at = atBand({ site, style }, band)

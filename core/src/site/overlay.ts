@@ -36,6 +36,22 @@ export const overlaySchema = z.strictObject({
 })
 export type OverlayRecord = z.infer<typeof overlaySchema>
 
+/**
+ * Where the corner of an overlay stands in a viewport, px.
+ * @param own its size @param viewport that it stands in
+ */
+export function overlayCorner(
+  place: OverlayPlace,
+  own: { width: number; height: number },
+  viewport: { width: number; height: number },
+): { x: number; y: number } {
+  const across = Math.max(0, viewport.width - own.width)
+  const down = Math.max(0, viewport.height - own.height)
+  const x = place === 'middle' ? across / 2 : place === 'right' ? across : 0
+  const y = place === 'middle' ? down / 2 : place === 'bottom' ? down : 0
+  return { x: Math.round(x), y: Math.round(y) }
+}
+
 const USUAL_WIDTH = 560
 export const USUAL_VEIL = { colour: '#17211e', strength: 0.55 }
 

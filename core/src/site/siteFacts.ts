@@ -3,17 +3,18 @@ import { childrenByParent, inOrder } from '../document/tree'
 import { homePage, pageAddresses, pathFromTitle } from './address'
 import type { MenuEntry, Page, Section, SiteRecords } from './site'
 
-type Plan = Pick<SiteRecords, 'pages' | 'sections' | 'menus' | 'menuEntries'>
+type Plan = Pick<SiteRecords, 'pages' | 'sections' | 'menus' | 'menuEntries' | 'overlays'>
 
 /** What menus call a page. */
 export const menuLabel = (page: Page): string => page.shortName || page.title || 'Untitled'
 
 /**
  * What the plan of a site says to blocks on one of its pages; what it is asked for is worked out once.
- * @param at the page they stand on
+ * @param on the page they stand on, or the overlay: that is over its own page
  */
-export function siteFactsAt(plan: Plan, at: string): SiteFacts {
-  const { pages, sections, menus, menuEntries } = plan
+export function siteFactsAt(plan: Plan, on: string): SiteFacts {
+  const { pages, sections, menus, menuEntries, overlays } = plan
+  const at = overlays[on]?.page ?? on
   const addresses = once(() => pageAddresses(pages))
   const children = once(() => childrenByParent(pages))
   const around = once(() => new Set(pathTo(pages, at).map(({ id }) => id)))
@@ -48,6 +49,8 @@ export function siteFactsAt(plan: Plan, at: string): SiteFacts {
   return {
     pageAddress: (page) => addresses().get(page),
     sectionAnchor: (section) => anchors().get(section),
+    overlay: (overlay) => (overlays[overlay] ? overlayName(overlay) : undefined),
+    within: overlays[on] ? overlayName(on) : undefined,
     menu: (menu) => {
       if (!menus[menu]) return undefined
       let lines = known.get(menu)
@@ -63,6 +66,9 @@ export function siteFactsAt(plan: Plan, at: string): SiteFacts {
       (children().get(page) ?? []).filter(({ kind }) => kind !== 'outside').map(pageLine),
   }
 }
+
+/** What an overlay is known by within pages. */
+export const overlayName = (id: string): string => `overlay-${id}`
 
 /** What addresses lead to the pages' own sections by, no two alike on a page. */
 function sectionAnchors(sections: Record<string, Section>): Map<string, string> {

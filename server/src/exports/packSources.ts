@@ -29,6 +29,12 @@ export async function packInto(
   )
   if (drawings.length === 0)
     throw new Problem(422, 'None of these pages has a drawing yet. Draft them from the map first.')
+  const { overlays } = (site as unknown as PageSources['site']).records
+  drawings.push(
+    ...Object.keys(overlays).flatMap(
+      (id) => (documents[id] as unknown as PageSources['drawing'] | undefined) ?? [],
+    ),
+  )
   const around = aroundPages(documents)
   const pages = Object.fromEntries(drawings.map(({ id }) => [id, documents[id]]))
   await documentsInto(folder, { ...around, site, style, ...pages })

@@ -3,6 +3,7 @@ import type { ShownPicture } from '@nolvex/core/block/primitive'
 import { inOrder } from '@nolvex/core/document/tree'
 import type { Documents } from '@nolvex/core/document/types'
 import { PageLayouter, type PageLayout } from '@nolvex/core/layout/pageLayout'
+import type { OverlayAtBands } from '@nolvex/core/markup/overlayHtml'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
 import { mapSheets } from '@nolvex/core/paint/mapSheets'
 import { packSheets, type PackPage, type ToldNote } from '@nolvex/core/paint/packSheets'
@@ -11,8 +12,12 @@ import { pageInFinish } from '@nolvex/core/paint/pageInFinish'
 import { pagePicture } from '@nolvex/core/paint/pagePicture'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
+import { overlaysShown } from '@nolvex/core/resolve/overlaysShown'
+import type { PageNode } from '@nolvex/core/resolve/node'
 import { pageSources } from '@nolvex/core/resolve/pageSources'
 import { bandsOf, resolveAllBands, resolvePage, type Moment } from '@nolvex/core/resolve/resolvePage'
+import { withAlpha } from '@nolvex/core/colour/spaces'
+import { overlayAt, USUAL_VEIL } from '@nolvex/core/site/overlay'
 import { pageAddresses, pathFromTitle } from '@nolvex/core/site/address'
 import type { Band, Page, SiteDocument } from '@nolvex/core/site/site'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
@@ -129,9 +134,13 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
   const pages = wanted.map(({ id, page, title, address, moment }, index): SitePage => {
     tell((PAINTING * index) / wanted.length)
     const resolved = resolveAllBands(pageSources(documents, page.id), shownAs(input.finish), moment)
+    const shown = (all: PageNode[]) => (isGrey ? all.map((one) => pageInFinish(one, plainFinish)) : all)
+    const overlays = overlaysShown(resolved, Object.keys(site.records.overlays), (overlay) =>
+      resolveAllBands(pageSources(documents, overlay), shownAs(input.finish)),
+    )
     return {
-      ...{ id, title, address },
-      pages: isGrey ? resolved.map((one) => pageInFinish(one, plainFinish)) : resolved,
+      ...{ id, title, address, pages: shown(resolved) },
+      overlays: [...overlays].map(([overlay, all]) => overlayAtBands(site, overlay, shown(all))),
     }
   })
   const used = new Map(assets.map((asset) => [asset.id, asset]))
@@ -143,7 +152,7 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
     const found = used.get(asset)
     return found && pathOf(found)
   }
-  const all = pages.flatMap((page) => page.pages)
+  const all = pages.flatMap((page) => [...page.pages, ...(page.overlays ?? []).flatMap((one) => one.pages)])
   const files = withFallbacks(all, fontsShown(all, namedFonts()))
   const fonts = files.map(({ family, weight, italic, fallback, name }) => {
     return { family, weight, italic, fallback, address: `fonts/${name}` }
@@ -156,6 +165,15 @@ export function htmlFiles(input: PackInput, tell: Progress = () => {}): PackFile
     ...files.map(({ name, bytes }) => ({ path: `fonts/${name}`, bytes })),
     ...shown.map((asset) => ({ path: pathOf(asset), bytes: asset.bytes })),
   ]
+}
+
+/** An overlay with where it stands at each band. */
+function overlayAtBands(site: SiteDocument, id: string, pages: PageNode[]): OverlayAtBands {
+  const record = site.records.overlays[id]
+  const bands = bandsOf(site)
+  const { colour, strength } = record.veil ?? USUAL_VEIL
+  const places = bands.inOrder.map((band) => overlayAt(record, bands, band.id, Infinity))
+  return { id, name: record.name, pages, places, veil: withAlpha(colour, strength) }
 }
 
 /** Fonts with the names of their files in a pack. */

@@ -3,6 +3,7 @@ import { ElButton, ElSplitter, ElSplitterPanel } from 'element-plus'
 import { computed, onScopeDispose, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { leafShownBy, type Block } from '@nolvex/core/block/block'
+import { inOrder } from '@nolvex/core/document/tree'
 import { shelfItems, type ShelfItem } from '@nolvex/core/block/shelf'
 import type { ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
@@ -23,6 +24,7 @@ import DrawingSurface from './DrawingSurface.vue'
 import ExportDialog from './ExportDialog.vue'
 import FinishSwitch from './FinishSwitch.vue'
 import MeasureStrip from './MeasureStrip.vue'
+import OverlayPlace from './overlays/OverlayPlace.vue'
 import PageStateSwitch from './PageStateSwitch.vue'
 import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
@@ -67,13 +69,23 @@ const surface = ref<InstanceType<typeof DrawingSurface>>()
 const pages = computed(() =>
   pagesInOrder(project.site.records.pages).filter(({ page }) => page.kind !== 'external'),
 )
-const pageChoices = computed(() =>
-  Object.fromEntries(
-    pages.value.map(({ page, depth }) => [page.id, `${'\u2003'.repeat(depth)}${page.title || 'Untitled'}`]),
-  ),
-)
+const pageChoices = computed(() => {
+  const indented = (words: string, depth: number) => `${'\u2003'.repeat(depth)}${words}`
+  return Object.fromEntries(
+    pages.value.flatMap(({ page, depth }) => [
+      [page.id, indented(page.title || 'Untitled', depth)],
+      ...overlaysOver(page.id).map(({ id, name }) => [id, indented(`over it: ${name}`, depth + 1)]),
+    ]),
+  ) as Record<string, string>
+})
+const overlaysOver = (over: string) =>
+  inOrder(Object.values(project.site.records.overlays).filter((one) => one.page === over))
 const pageId = computed(() => String(route.params.page || pages.value[0]?.page.id || ''))
-const current = computed(() => project.site.records.pages[pageId.value])
+/** The page, or the one an overlay that is drawn is over. */
+const current = computed(() => {
+  const { pages: all, overlays } = project.site.records
+  return all[overlays[pageId.value]?.page ?? pageId.value]
+})
 watch(current, (page, before) => {
   if (before && !page) trouble.value = 'This page was deleted. Undo brings it back, with its drawing.'
 })
@@ -259,7 +271,6 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
             >
             ·
             <RouterLink
-              class="boards"
               :to="{ name: 'boards', params: { project: project.id } }"
               title="Pages side by side in their frames, to send or to show"
               >boards</RouterLink
@@ -270,7 +281,8 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
       <WidthRail />
       <div class="tools">
         <PageStateSwitch />
-        <MapDifference :page="current" />
+        <OverlayPlace v-if="page.overlay.value" :overlay="page.overlay.value" />
+        <MapDifference v-else :page="current" />
         <UnfinishedButton v-if="as === 'mockup'" />
         <FinishSwitch v-model="comparison" />
         <GuidePanel />
@@ -313,7 +325,10 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
             @pictures="addPictures"
           >
             <template #empty>
-              <DraftOffer :page="current" @section="put(shelfItems[0])" />
+              <ElButton v-if="page.overlay.value" type="primary" @click="put(shelfItems[0])"
+                >Put a section</ElButton
+              >
+              <DraftOffer v-else :page="current" @section="put(shelfItems[0])" />
             </template>
           </DrawingSurface>
           <p v-else class="loading soft" role="status">Loading the fonts…</p>
@@ -365,7 +380,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
   display: grid;
   flex: none;
   gap: 2px;
-  width: 200px;
+  width: 244px;
   padding: 0 14px;
 }
 .page :deep(.el-select__placeholder) {

@@ -11,6 +11,7 @@ import { usePresentation } from './camera/usePresentation'
 import { putFromShelf } from './gestures/putFromShelf'
 import { useGestures, type EdgeScroll } from './gestures/useGestures'
 import FarDrawing from './FarDrawing.vue'
+import PageBehind from './overlays/PageBehind.vue'
 import PageDrawing from './PageDrawing.vue'
 import DividedFinish from './surface/DividedFinish.vue'
 import { overlays, type SurfaceState } from './surface/overlays'
@@ -135,7 +136,12 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
     ref="sheet"
     class="sheet"
     :class="{ crosshair: page.toDraw.value || page.ruler.value }"
-    :style="{ width: `${pageWidth * zoom}px`, height: `${pageHeight * zoom}px`, background: ground }"
+    :style="{
+      width: `${pageWidth * zoom}px`,
+      height: `${pageHeight * zoom}px`,
+      marginTop: page.overlay.value && `${page.overlay.value.corner.y * zoom}px`,
+      background: ground,
+    }"
     @pointerdown="press"
     @pointermove="hovered = preview ? undefined : hitBy($event)?.key"
     @pointerleave="hovered = undefined"
@@ -144,6 +150,7 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
     @dragover.prevent
     @drop.prevent.stop="dropFiles"
   >
+    <PageBehind v-if="page.overlay.value && !isFar" :overlay="page.overlay.value" :zoom="zoom" />
     <svg
       class="drawing"
       :width="pageWidth"

@@ -11,6 +11,7 @@ import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
 import { atBand, bandsOf, PageResolver, type Moment, type ShownAs } from '@nolvex/core/resolve/resolvePage'
+import { overlayAt, overlayCorner, type OverlayPlace, type OverlayRecord } from '@nolvex/core/site/overlay'
 import { gridOfPage } from '@nolvex/core/site/pageGrid'
 import { placeBlocks, type DrawnPage } from '@nolvex/core/snap/drawnPage'
 import { HitIndex } from '@nolvex/core/snap/hitTest'
@@ -29,6 +30,22 @@ import { useViewport } from '../screens/useViewport'
 import { useProject } from '../session/projectStore'
 import { useGuides } from './guides/useGuides'
 import { useEditedDrawing } from './useEditedDrawing'
+
+/** px of height a page has at least, and an overlay */
+const [LEAST_PAGE, LEAST_OVERLAY] = [480, 80]
+/** px of height of a usual viewport, in which overlays stand */
+const SCREEN = 900
+
+/** An overlay that is drawn, and where it stands over its page. */
+export interface DrawnOverlay {
+  record: OverlayRecord
+  place: OverlayPlace
+  /** px */
+  width: number
+  /** px of its corner from the viewport's, and the viewport's height */
+  corner: { x: number; y: number }
+  tall: number
+}
 
 /** Until the fonts are there. */
 const NO_FONT = { size: 16, xHeight: 8, zeroAdvance: 8 }
@@ -58,15 +75,23 @@ export function useLaidOutPage(
   const at = computed((): AtBand => atBand(project, band.value.id))
   const drawing = computed(() => project.drawing(page.value) ?? emptyDrawing(page.value))
 
+  /** How what is drawn is shown over its page, where it is an overlay and no page. */
+  const overlaid = computed(() => {
+    const record = project.site.records.overlays[page.value]
+    return record && { record, ...overlayAt(record, bands.value, band.value.id, width.value) }
+  })
+
   /** In a browser frame the scroll bar takes its part of the width, and vh goes by the frame's viewport. */
   const { chosen: shownIn, viewport } = useViewport()
   const environment = computed((): Environment => {
     const inFrame = shownIn.value.isFramed ? viewport.value : undefined
+    // Bands and vw go by the viewport, what is laid out by the overlay's own width: as with a scroll bar.
+    const beside = overlaid.value && width.value - overlaid.value.width
     return {
       ...usualEnvironment,
       viewportWidth: width.value,
       viewportHeight: inFrame?.height ?? usualEnvironment.viewportHeight,
-      scrollBar: inFrame?.scrollBar ?? 0,
+      scrollBar: beside ?? inFrame?.scrollBar ?? 0,
     }
   })
   /** px of the page beside the scroll bar */
@@ -120,7 +145,17 @@ export function useLaidOutPage(
   /** The page after a change that is only shown yet; its own layout stays what pointers go by. */
   const landing = shallowRef<Operation[]>()
   const landed = computed(() => (landing.value?.length ? standAfter(landing.value) : undefined))
-  const pageHeight = computed(() => Math.max(layout.value?.height ?? 0, 480))
+  const pageHeight = computed(() =>
+    Math.max(layout.value?.height ?? 0, overlaid.value ? LEAST_OVERLAY : LEAST_PAGE),
+  )
+  const overlay = computed((): DrawnOverlay | undefined => {
+    if (!overlaid.value) return undefined
+    const height = overlaid.value.place === 'whole' ? SCREEN : pageHeight.value
+    const tall = Math.max(SCREEN, pageHeight.value)
+    const own = { width: overlaid.value.width, height }
+    const corner = overlayCorner(overlaid.value.place, own, { width: width.value, height: tall })
+    return { ...overlaid.value, corner, tall }
+  })
 
   const placed = computed(
     () => (layout.value ? placeBlocks(layout.value, drawnOn.value) : new Map()) as DrawnPage['placed'],
@@ -203,6 +238,7 @@ export function useLaidOutPage(
     isLead: computed(() => band.value.id === bands.value.lead),
     width,
     drawing,
+    overlay,
     ...edited,
     layout,
     landing,

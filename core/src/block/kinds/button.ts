@@ -7,7 +7,7 @@ import { LABELLED, labelled, labelledData } from '../labelled'
 import { lookFields } from '../looks'
 import { placeFields } from '../place'
 import { saysField, says } from '../saysField'
-import { hrefOf, isGone, targetField, targetSchema } from '../target'
+import { hrefOf, isGone, opens, targetField, targetSchema } from '../target'
 
 const ACTION = { role: 'action' as const, hex: '#2b3532' }
 const ON_ACTION = { role: 'onAction' as const, hex: '#ffffff' }
@@ -50,7 +50,13 @@ export const button = defineKind({
   },
   // Nothing in a button leads elsewhere: it would be a link in a button, which HTML does not have. One that leads is a link.
   anatomy: ({ text, data: { to, ...sign }, site }) => {
-    if (!to) return { content: labelled(text, sign, 'by itself'), attributes: { type: 'button' } }
+    const attributesOpening = to ? opens(to, site) : { type: 'button' }
+    if (attributesOpening)
+      return {
+        content: labelled(text, sign, 'by itself'),
+        attributes: attributesOpening,
+        isGone: isGone(to, site),
+      }
     const href = hrefOf(to, site)
     const attributes = href ? { href } : {}
     return { content: labelled(text, sign, 'in a row'), tag: 'a', attributes, isGone: isGone(to, site) }

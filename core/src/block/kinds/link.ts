@@ -6,7 +6,7 @@ import { LABELLED, labelled, labelledData } from '../labelled'
 import { lookFields } from '../looks'
 import { placeFields } from '../place'
 import { saysField, says } from '../saysField'
-import { hrefOf, isGone, targetField, targetSchema } from '../target'
+import { hrefOf, isGone, opens, targetField, targetSchema } from '../target'
 
 export const link = defineKind({
   kind: 'link',
@@ -23,6 +23,14 @@ export const link = defineKind({
     look: { textAlign: 'start' },
   },
   anatomy: ({ text, data: { to, ...sign }, site }) => {
+    const opening = opens(to, site)
+    if (opening)
+      return {
+        content: labelled(text, sign, 'by itself'),
+        tag: 'button',
+        attributes: opening,
+        isGone: isGone(to, site),
+      }
     const href = hrefOf(to, site)
     return { content: labelled(text, sign), attributes: href ? { href } : {}, isGone: isGone(to, site) }
   },

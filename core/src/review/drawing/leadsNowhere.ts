@@ -20,11 +20,12 @@ export const leadsNowhere: DrawingRule = {
 }
 
 function goneFrom({ sources }: DrawingFacts, block: Block): string[] {
-  const { pages, sections, menus, requirements } = sources.site.records
+  const { pages, sections, menus, requirements, overlays } = sources.site.records
   const isThere: Record<string, (id: string) => boolean> = {
     page: (id) => id in pages,
     section: (id) => id in sections,
     menu: (id) => id in menus,
+    overlay: (id) => id in overlays,
     collection: (id) => collectionIn(sources.around, id) !== undefined,
   }
   const named = kindOf(block).particulars.flatMap(({ control: { type }, path }): [string, string][] => {
@@ -38,10 +39,14 @@ function goneFrom({ sources }: DrawingFacts, block: Block): string[] {
             ['section', section],
           ]
     }
+    if (type === 'target' && typeof value === 'object' && value !== null && 'overlay' in value)
+      return [['overlay', String(value.overlay)]]
     const isName = type === 'page' || type === 'menu' || type === 'collection'
     return isName && typeof value === 'string' ? [[type, value]] : []
   })
-  const gone = named.filter(([what, id]) => !isThere[what](id)).map(([what]) => `a ${what}`)
+  const gone = named
+    .filter(([what, id]) => !isThere[what](id))
+    .map(([what]) => (what === 'overlay' ? 'an overlay' : `a ${what}`))
   const shared = kindOf(block).expands === 'shared' ? String(block.data?.shared) : undefined
   if (shared !== undefined && !(shared in sources.style.records.shared)) gone.push('a shared block')
   const { tokens, levels } = sources.style.records

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, inject } from 'vue'
 import type { Target } from '@nolvex/core/block/target'
 import type { Json } from '@nolvex/core/document/types'
 import { inOrder } from '@nolvex/core/document/tree'
@@ -9,10 +9,11 @@ import { FILE_TYPES } from '../../pictures/pictureTypes'
 import { api } from '../../session/api'
 import { useProject } from '../../session/projectStore'
 import type { ControlEmits, ControlProps } from './control'
+import { draftingPage } from '../usePage'
 import { addressTyped } from './addressTyped'
 import { STEP, usePageChoices } from './usePageChoices'
 
-/** Where a link leads: a page of the map, one of its sections, or a typed address. */
+/** Where a link leads: a page of the map, one of its sections, a typed address, or an overlay over the page. */
 const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
 const project = useProject()
@@ -20,13 +21,18 @@ const pages = usePageChoices()
 
 const NOWHERE = 'nowhere'
 const target = computed(() => props.state.value as unknown as Target | undefined)
-const nameOf = (to: Target) =>
-  'page' in to
-    ? `page:${to.page}${to.section ? `:${to.section}` : ''}`
-    : 'asset' in to
-      ? `file:${to.asset}`
-      : to.address
+const CLOSES = 'closes'
+function nameOf(to: Target): string {
+  if ('page' in to) return `page:${to.page}${to.section ? `:${to.section}` : ''}`
+  if ('asset' in to) return `file:${to.asset}`
+  if ('overlay' in to) return `overlay:${to.overlay}`
+  return 'closes' in to ? CLOSES : to.address
+}
 const choice = computed(() => (target.value ? nameOf(target.value) : undefined))
+
+const GONE: Record<string, string> = { page: 'a page that is gone', overlay: 'an overlay that is gone' }
+const page = inject(draftingPage, undefined)
+const isInOverlay = computed(() => page?.overlay.value !== undefined)
 
 const sectionsOf = (page: string) =>
   inOrder(Object.values(project.site.records.sections).filter((section) => section.page === page))
@@ -39,10 +45,15 @@ const options = computed(() => {
       `${/^\u2003*/.exec(label)?.[0] ?? ''}${STEP}· ${name || 'Untitled'}`,
     ]),
   ])
+  const overlays = inOrder(Object.values(project.site.records.overlays)).map(({ id, name }) => [
+    `overlay:${id}`,
+    `${name}, over the page`,
+  ])
+  list.push(...overlays, ...(isInOverlay.value ? [[CLOSES, 'close this overlay']] : []))
   const own = choice.value
   const isKnown = own === undefined || list.some(([value]) => value === own)
   const to = target.value
-  const words = to && 'asset' in to ? to.name : own?.startsWith('page:') ? 'a page that is gone' : own
+  const words = to && 'asset' in to ? to.name : (GONE[own?.split(':', 1)[0] ?? ''] ?? own)
   return Object.fromEntries([[NOWHERE, 'nowhere'], ...list, ...(isKnown ? [] : [[own, words]])]) as Record<
     string,
     string
@@ -56,6 +67,8 @@ function chosen(typed: string) {
     const [, page, section] = typed.split(':')
     return emit('write', section ? { page, section } : { page })
   }
+  if (typed.startsWith('overlay:')) return emit('write', { overlay: typed.slice('overlay:'.length) })
+  if (typed === CLOSES) return emit('write', { closes: true })
   if (typed.startsWith('file:')) return
   const address = addressTyped(typed)
   if (address) return emit('write', { address } as Json)

@@ -17,6 +17,7 @@ const { spacing } = useOverlays()
       What differs at {{ page.band.value.name }}… <kbd>Alt+B</kbd>
     </ElButton>
     <ElButton @click="page.panel.value = 'skeleton'">Skeleton and boxes… <kbd>Alt+X</kbd></ElButton>
+    <ElButton @click="page.panel.value = 'overlays'">Overlays…</ElButton>
     <ElButton @click="page.panel.value = 'pageStates'">States of the page…</ElButton>
     <ElButton @click="page.panel.value = 'changes'">Changes… <kbd>Alt+H</kbd></ElButton>
   </div>

@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import ChangesPanel from './ChangesPanel.vue'
 import DifferencesPanel from './DifferencesPanel.vue'
+import OverlaysPanel from './OverlaysPanel.vue'
 import PageStatesPanel from './PageStatesPanel.vue'
 import SkeletonPanel from './SkeletonPanel.vue'
 import StatesPanel from './StatesPanel.vue'
@@ -14,6 +15,7 @@ export const panels = {
   structure: { title: 'Structure from placement', component: StructurePanel as Component },
   differences: { title: 'What differs here', component: DifferencesPanel as Component },
   unfinished: { title: 'To finish', component: UnfinishedPanel as Component },
+  overlays: { title: 'Overlays', component: OverlaysPanel as Component },
   skeleton: { title: 'Skeleton', component: SkeletonPanel as Component },
   states: { title: 'States', component: StatesPanel as Component },
   pageStates: { title: 'States of the page', component: PageStatesPanel as Component },
