@@ -9,6 +9,7 @@ import { changeKind, kindsFitting } from '@nolvex/core/edit/changeKind'
 import { placeOf, setOwnPlace } from '@nolvex/core/edit/ownPlace'
 import { PART_STATES } from '@nolvex/core/style/part'
 import { isPlacedFreely } from '@nolvex/core/snap/typedFigure'
+import AlternativesDialog from '../alternatives/AlternativesDialog.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import SeenBy from '../audience/SeenBy.vue'
 import FilePick from '../forms/FilePick.vue'
@@ -60,6 +61,7 @@ const shown = computed(() =>
 )
 
 const project = useProject()
+const isOnAlternatives = ref(false)
 /** For a section of the page: which one of the map it is. */
 const onMap = computed(() => {
   if (!one.value || one.value.parent) return ''
@@ -172,7 +174,16 @@ function rename(name: string) {
         What you change in its looks holds while it is {{ stateChoices[page.blockState.value] }}; ≠ marks what
         differs from rest.
       </p>
-      <p v-if="onMap" class="soft">{{ onMap }}</p>
+      <p v-if="onMap" class="soft">
+        {{ onMap }} ·
+        <ElButton link @click="isOnAlternatives = true">alternatives</ElButton>
+      </p>
+      <AlternativesDialog
+        v-if="isOnAlternatives && one"
+        v-model="isOnAlternatives"
+        :of="{ page: page.page.value, section: one.id }"
+        :what="page.nameOf(page.selection.value[0])"
+      />
       <ElCheckbox v-if="mayBePlace" :model-value="isPlace" @change="setPlace($event as boolean)">
         Copies put blocks of their own here
       </ElCheckbox>

@@ -270,10 +270,11 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
               >live</ElButton
             >
             ·
-            <RouterLink
-              :to="{ name: 'boards', params: { project: project.id } }"
+            <ElButton
+              link
               title="Pages side by side in their frames, to send or to show"
-              >boards</RouterLink
+              @click="router.push({ name: 'boards', params: { project: project.id } })"
+              >boards</ElButton
             ></template
           ></span
         >

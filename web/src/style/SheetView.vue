@@ -8,6 +8,7 @@ import { guideSheets } from '@nolvex/core/paint/guideSheets'
 import { PAPERS, type PaperName } from '@nolvex/core/paint/paper'
 import { pathFromTitle } from '@nolvex/core/site/address'
 import { rootFontSize, usualEnvironment } from '@nolvex/core/units/environment'
+import AlternativesDialog from '../alternatives/AlternativesDialog.vue'
 import ChoiceField from '../forms/ChoiceField.vue'
 import { saveFile } from '../forms/saveFile'
 import TroubleNote from '../forms/TroubleNote.vue'
@@ -24,6 +25,7 @@ const { project } = useGuide()
 const versions = useVersions()
 const { running, trouble, take, cancel } = useExport()
 const paper = ref<PaperName>('A4')
+const isOnAlternatives = ref(false)
 const today = new Date().toISOString().slice(0, 10)
 const base = computed(() => pathFromTitle(project.name) || 'site')
 const library = useFontLibrary()
@@ -66,6 +68,8 @@ const savePalette = () =>
   </div>
   <aside class="side-panel" aria-label="Approval and files">
     <StageAgreement stage="style" words="approved" name="Style guide approved" />
+    <ElButton class="alternatives" @click="isOnAlternatives = true">Alternatives of the guide…</ElButton>
+    <AlternativesDialog v-if="isOnAlternatives" v-model="isOnAlternatives" :of="{}" what="the style guide" />
     <h3>Take the sheet away</h3>
     <ChoiceField label="Paper" :value="paper" :choices="papers" @change="paper = $event ?? 'A4'" />
     <div class="files">

@@ -43,7 +43,7 @@ export function describeChanges(before: Documents, after: Documents): DescribedC
       return `${plural(count, 'change')} in the collection ${String(name ?? '')}`.trim()
     }),
     ...describeStyle(
-      differences.filter(({ document }) => kindOf(document) === 'style'),
+      differences.filter(({ document }) => document === 'style'),
       before,
       after,
     ),

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox } from 'element-plus'
+import { ref } from 'vue'
+import AlternativesDialog from '../../alternatives/AlternativesDialog.vue'
 import { useOverlays } from '../../grid/useOverlays'
 import { useDraftingPage } from '../useDraftingPage'
 
 /** What can be done with the page as a whole, where nothing of it is selected. */
 const page = useDraftingPage()
 const { spacing } = useOverlays()
+const isOnAlternatives = ref(false)
 </script>
 
 <template>
@@ -17,6 +20,13 @@ const { spacing } = useOverlays()
       What differs at {{ page.band.value.name }}… <kbd>Alt+B</kbd>
     </ElButton>
     <ElButton @click="page.panel.value = 'skeleton'">Skeleton and boxes… <kbd>Alt+X</kbd></ElButton>
+    <ElButton v-if="!page.overlay.value" @click="isOnAlternatives = true">Alternatives…</ElButton>
+    <AlternativesDialog
+      v-if="isOnAlternatives"
+      v-model="isOnAlternatives"
+      :of="{ page: page.page.value }"
+      what="this page"
+    />
     <ElButton @click="page.panel.value = 'overlays'">Overlays…</ElButton>
     <ElButton @click="page.panel.value = 'pageStates'">States of the page…</ElButton>
     <ElButton @click="page.panel.value = 'changes'">Changes… <kbd>Alt+H</kbd></ElButton>
