@@ -7,11 +7,21 @@ export interface HtmlOptions {
   classes: Map<string, string>
   /** address of a picture: a data URI or a path beside the page */
   pictureAddress: (picture: ShownPicture) => string
+  /** the same picture in other sizes and types; none where it comes in one alone */
+  pictureChoices?: (node: BlockNode) => PictureChoices | undefined
   /** writes each instance's key as `data-key` */
   withKeys: boolean
   isInForm?: boolean
   /** where a link leads from this page's file; nothing where it leads nowhere; as it says where this is not given */
   linkTo?: (href: string) => string | undefined
+}
+
+/** Pictures a browser may choose from by the room there is. */
+export interface PictureChoices {
+  /** how wide the picture is shown, as the attribute `sizes` says it */
+  sizes: string
+  /** each type with its files, the one a browser should take first, first; the last is the picture's own type */
+  sources: { type: string; set: string }[]
 }
 
 /** An instance and what stands in it as HTML. */
@@ -35,14 +45,15 @@ export function blockHtml(node: BlockNode, options: HtmlOptions): Markup {
   return htmlElement(tag, tag === 'div' && isForm ? own : attributes, contentHtml(node, inside))
 }
 
-function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Content {
+function contentHtml(node: BlockNode, options: HtmlOptions): Content {
+  const { content, children } = node
   switch (content.type) {
     case 'blocks':
       return childrenHtml(children, options)
     case 'text':
       return textHtml(content.runs, options.linkTo)
     case 'picture':
-      return pictureHtml(content, options)
+      return pictureHtml(content, options, options.pictureChoices?.(node))
     case 'icon':
       return iconHtml(content)
     case 'control':
@@ -52,13 +63,23 @@ function contentHtml({ content, children }: BlockNode, options: HtmlOptions): Co
   }
 }
 
-function pictureHtml(picture: ShownPicture, { pictureAddress }: HtmlOptions): Markup {
+function pictureHtml(
+  picture: ShownPicture,
+  { pictureAddress }: HtmlOptions,
+  choices: PictureChoices | undefined,
+): Content {
   const { alt, plays } = picture
   const address = pictureAddress(picture)
   if (plays === 'video') return htmlElement('video', { controls: '', poster: address, 'aria-label': alt })
   if (plays === 'sound') return htmlElement('audio', { controls: '', 'aria-label': alt })
   const [width, height] = [Math.round(picture.width), Math.round(picture.height)]
-  return htmlElement('img', { src: address, alt, width, height })
+  if (!choices) return htmlElement('img', { src: address, alt, width, height })
+  const { sizes, sources } = choices
+  const own = sources.at(-1)?.set
+  return [
+    ...sources.slice(0, -1).map(({ type, set }) => htmlElement('source', { type, srcset: set, sizes })),
+    htmlElement('img', { src: address, srcset: own, sizes, alt, width, height }),
+  ]
 }
 
 /** An icon that only decorates is kept from those who would hear it. */

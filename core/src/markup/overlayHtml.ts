@@ -11,6 +11,8 @@ export interface OverlayAtBands {
   id: string
   name: string
   pages: PageNode[]
+  /** the same in the dark set, where there is one */
+  dark?: PageNode[]
   /** where it stands at each band, and how wide it is where that is set, px */
   places: { place: OverlayPlace; width: number | undefined }[]
   /** `#rrggbbaa` over the page behind it */

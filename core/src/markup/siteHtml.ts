@@ -1,14 +1,22 @@
 import type { ShownPicture } from '../block/primitive'
 import { fileAt } from '../block/target'
-import type { PageNode } from '../resolve/node'
+import type { BlockNode, PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
 import { cssSheet, writtenCss } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStylesheet, written, type Content } from '../text/elementWriter'
-import { childrenHtml, type HtmlOptions } from './blockHtml'
+import { childrenHtml, type HtmlOptions, type PictureChoices } from './blockHtml'
 import { classNames, fontRules, type EmbeddedFont } from './pageHtml'
 import { OVERLAY_RULES, overlayHtml, overlayRules, type OverlayAtBands } from './overlayHtml'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
-import { backdropRule, blockRules, GREY_PICTURES, resetRules, type MarkupBand } from './stylesheet'
+import {
+  backdropRule,
+  blockRules,
+  darkGround,
+  darkRules,
+  GREY_PICTURES,
+  resetRules,
+  type MarkupBand,
+} from './stylesheet'
 
 /** A page of a site as it is resolved at each band, narrow to wide. */
 export interface SitePage {
@@ -17,6 +25,8 @@ export interface SitePage {
   /** from the root of the site: `/`, `/isles/orrel` */
   address: string
   pages: PageNode[]
+  /** the same in the dark set, where there is one */
+  dark?: PageNode[]
   /** shown over it by what stands on it, or on another of them */
   overlays?: OverlayAtBands[]
 }
@@ -29,6 +39,8 @@ export interface SiteHtmlOptions {
   fonts: EmbeddedFont[]
   /** path of a picture from the root of the site */
   picturePath: (picture: ShownPicture) => string
+  /** the same picture in other sizes and types, for the room it has on a page; paths from the root of the site */
+  pictureChoices?: (node: BlockNode, page: SitePage) => PictureChoices | undefined
   /** path of a file from the root of the site, or nothing where it does not come along */
   filePath?: (asset: string) => string | undefined
   isGrey?: boolean
@@ -68,11 +80,15 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   const files = rules.map(({ page, leading, classes, overlays }): SiteFile => {
     const folder = folders.get(page.id) as string
     const toRoot = '../'.repeat(folder ? folder.split('/').length : 0) || './'
-    const options: Omit<HtmlOptions, 'classes'> = {
+    const inPage: Omit<HtmlOptions, 'classes'> = {
       withKeys: false,
       pictureAddress: (picture) => {
         const path = picturePath(picture)
         return path.startsWith('data:') ? path : `${toRoot}${path}`
+      },
+      pictureChoices: (node) => {
+        const choices = options.pictureChoices?.(node, page)
+        return choices && { ...choices, sources: choices.sources.map((one) => fromPage(one, toRoot)) }
       },
       linkTo: (href) => {
         const asset = fileAt(href)
@@ -82,9 +98,9 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
       },
     }
     const body: Content = [
-      childrenHtml(leading.children, { classes, ...options }),
+      childrenHtml(leading.children, { classes, ...inPage }),
       ...overlays.flatMap(({ overlay, own, shown, classes: inside }) => [
-        overlayHtml(overlay, own, shown.children, { classes: inside, ...options }),
+        overlayHtml(overlay, own, shown.children, { classes: inside, ...inPage }),
         '\n',
       ]),
     ]
@@ -97,6 +113,7 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   const sheet = cssSheet([
     ...fontRules(fonts),
     ...(first ? resetRules(first.leading) : []),
+    ...(first?.page.dark ? [darkGround(first.page.dark[leadIndex].ground)] : []),
     ...(isGrey ? [GREY_PICTURES] : []),
     backdropRule(
       pages.flatMap((page) => [...page.pages, ...(page.overlays ?? []).flatMap((one) => one.pages)]),
@@ -105,14 +122,25 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
     ...(rules.some(({ overlays }) => overlays.length) ? [OVERLAY_RULES] : []),
     ...rules.flatMap(({ page, classes, overlays }) => [
       ...blockRules({ bands, lead, pages: page.pages }, classes),
+      ...(page.dark ? darkRules({ bands, lead, pages: page.pages }, page.dark, classes) : []),
       ...overlays.flatMap(({ overlay, own, classes: inside }) => [
         ...overlayRules(overlay, own, { bands, lead }),
         ...blockRules({ bands, lead, pages: overlay.pages }, inside),
+        ...(overlay.dark ? darkRules({ bands, lead, pages: overlay.pages }, overlay.dark, inside) : []),
       ]),
     ]),
   ])
   return [...files, { path: STYLES, text: writtenCss(sheet) }]
 }
+
+/** Files of a set by their paths from a page. */
+const fromPage = ({ type, set }: PictureChoices['sources'][number], toRoot: string) => ({
+  type,
+  set: set
+    .split(', ')
+    .map((one) => `${toRoot}${one}`)
+    .join(', '),
+})
 
 const joined = (folder: string, file: string) => (folder ? `${folder}/${file}` : file)
 

@@ -3,6 +3,8 @@ import type { ShownPicture } from '../block/primitive'
 import type { BlockNode, IconLines, PageNode } from '../resolve/node'
 import {
   cssAtWidth,
+  cssBetween,
+  cssInDark,
   cssInState,
   cssPictures,
   CSS_STATES,
@@ -100,6 +102,15 @@ export function resetRules({
   return [cssRule('html', page), RESET, cssRule('body', [family])]
 }
 
+/** The ground of pages for visitors who prefer dark colours; fields and scroll bars of the browser follow. */
+export const darkGround = (ground: string): Css =>
+  cssInDark([
+    cssRule('html', [
+      ['background', ground],
+      ['color-scheme', 'dark'],
+    ]),
+  ])
+
 /** The pictures blocks stand on, by which the rules of blocks name them. @param pages at all bands */
 export function backdropRule(pages: PageNode[], address: (picture: ShownPicture) => string): Css {
   const found = new Map<string, string>()
@@ -132,6 +143,44 @@ export function blockRules({ bands, lead, pages }: PageAtBands, classes: Map<str
   for (let index = leadIndex + 1; index < bands.length; index++)
     rules.push(cssAtWidth('>=', bands[index].from, differing(index, index - 1)))
   return rules
+}
+
+/**
+ * Rules for visitors who prefer dark colours: what is declared otherwise in the dark set, once where it is so at all bands,
+ * else for the widths of each.
+ * @param dark the same page in the dark set, at every band
+ */
+export function darkRules(
+  { bands, lead, pages }: PageAtBands,
+  dark: PageNode[],
+  classes: Map<string, string>,
+): Css[] {
+  const leadIndex = Math.max(
+    0,
+    bands.findIndex(({ id }) => id === lead),
+  )
+  const htmlOrder = orderIn(pages[leadIndex])
+  const declared = (page: PageNode) => declarationsBySelector(page, htmlOrder, classes)
+  const changed = pages.map((page, index) => differences(declared(dark[index]), declared(page)))
+  const everywhere = inAll(changed)
+  const common = cssInDark(rulesOf(everywhere))
+  const own = changed.map((found, index) => {
+    const rest = differences(found, everywhere)
+    return cssInDark([cssBetween(bands[index].from, bands[index + 1]?.from, rulesOf(rest))])
+  })
+  return [common, ...own]
+}
+
+/** What is declared alike at all bands. */
+function inAll([first, ...others]: Map<string, Declared>[]): Map<string, Declared> {
+  return new Map(
+    [...first].map(([selector, declared]): [string, Declared] => {
+      const alike = [...declared.css].filter(([property, value]) =>
+        others.every((one) => one.get(selector)?.css.get(property) === value),
+      )
+      return [selector, { rank: declared.rank, css: new Map(alike) }]
+    }),
+  )
 }
 
 /** What is declared by selector, with how strong that is: states come after what is at rest. */

@@ -371,9 +371,14 @@ export function resolvePage(sources: PageSources, band: string, as?: ShownAs, mo
 }
 
 /** A page at every band, narrow to wide, with the blocks a band hides and the states of all: what HTML is made of. */
-export function resolveAllBands(sources: PageSources, as?: ShownAs, moment?: Moment): PageNode[] {
+export function resolveAllBands(
+  sources: PageSources,
+  as?: ShownAs,
+  moment?: Moment,
+  set?: ColourSet,
+): PageNode[] {
   return bandsOf(sources.site).inOrder.map(({ id }) =>
-    new PageResolver({ withHidden: true, withStates: true, as }).resolve(sources, id, moment),
+    new PageResolver({ withHidden: true, withStates: true, as, set }).resolve(sources, id, moment),
   )
 }
 

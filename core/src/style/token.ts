@@ -70,6 +70,10 @@ export type LengthToken = z.infer<typeof lengthTokenSchema>
 export type ShadowToken = z.infer<typeof shadowTokenSchema>
 export type DurationToken = z.infer<typeof durationTokenSchema>
 
+/** Whether a guide has a dark set: any colour of it that is another there. */
+export const hasDarkSet = (tokens: Readonly<Record<string, Token>>): boolean =>
+  Object.values(tokens).some((token) => token.type === 'colour' && token.dark !== undefined)
+
 /** Light or dark: which of its two values a colour shows. */
 export type ColourSet = 'light' | 'dark'
 

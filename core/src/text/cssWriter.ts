@@ -133,6 +133,13 @@ export function cssAtWidth(side: '<' | '>=', px: number, rules: Css[]): Css {
   return sealed(inside && `@media (width ${side} ${Number(px)}px) {\n${inside}}`)
 }
 
+/** Rules for page widths from one breakpoint to the next, px; to the widest where there is none. */
+export function cssBetween(from: number, until: number | undefined, rules: Css[]): Css {
+  const inside = writtenCss(cssSheet(rules))
+  const most = until === undefined ? '' : ` and (width < ${Number(until)}px)`
+  return sealed(inside && `@media (width >= ${Number(from)}px)${most} {\n${inside}}`)
+}
+
 /** Rules for visitors who prefer dark colours. */
 export function cssInDark(rules: Css[]): Css {
   const inside = writtenCss(cssSheet(rules))

@@ -91,6 +91,7 @@ function attributesText(element: string, attributes: Attributes): string {
   let text = ''
   for (const [name, value] of Object.entries(attributes)) {
     if (value === undefined || (LOADS.test(name) && !mayLead(element, String(value)))) continue
+    if (name === 'srcset' && !isOwnSet(String(value))) continue
     if (!NAME.test(name) || /^on/i.test(name) || (name === 'style' && !MIXING.test(String(value))))
       throw new Error(`“${name}” is no attribute a page of ours has`)
     text += ` ${name}="${escapeMarkup(String(value))}"`
@@ -100,6 +101,10 @@ function attributesText(element: string, attributes: Attributes): string {
 
 /** The only styles elements have of their own: SVG knows how colours mix by no attribute. */
 const MIXING = /^(?:isolation:isolate|mix-blend-mode:[a-z-]+)$/
+
+/** Pictures to choose from: each an address of our own with its width, as in `a.webp 480w`. */
+const isOwnSet = (set: string) =>
+  set.split(', ').every((one) => /^\S+ \d+w$/.test(one) && isOwnAddress(one.split(' ', 1)[0]))
 
 const mayLead = (element: string, address: string) =>
   element === 'a' || element === 'form' ? isSafeLink(address) : isOwnAddress(address)

@@ -8,7 +8,9 @@ import { ownFonts } from '@nolvex/core/style/families'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import { inWorkFolder } from '../children/workFolder'
 import { FINISH_NAMES } from '../exports/jobModel'
-import { htmlFiles, pagesDrawn, pictureFiles, renderPack, type PackInput } from '../exports/renderPack'
+import { pagesDrawn, type PackInput } from '../exports/packPages'
+import { pictureFiles, renderPack } from '../exports/renderPack'
+import { htmlFiles } from '../exports/renderSite'
 import { useOwnFonts } from '../fonts/fontsInUse'
 import type { Command } from './command'
 import { Misuse } from './misuse'
@@ -36,6 +38,7 @@ export const exportProject: Command = {
       finish: oneOf('--finish', finish, FINISH_NAMES),
       scale: Number(oneOf('--scale', scale, ['1', '2', '3'])) as 1 | 2 | 3,
       notes: true,
+      responsive: true,
       date: new Date().toISOString().slice(0, 10),
       pages: pagesNamed(project, options.pages),
       bands: bandsNamed(project, options.bands),

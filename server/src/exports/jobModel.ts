@@ -71,6 +71,8 @@ const packExportSchema = z.strictObject({
   bands: z.array(idSchema).max(50).default([]),
   finish: z.enum(FINISH_NAMES).default('plain'),
   scale: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(1),
+  /** pictures in HTML come in several widths, as AVIF and WebP beside their own type */
+  responsive: z.boolean().default(true),
   /** notes are numbered on sheets, with a legend below */
   notes: z.boolean().default(true),
   date: z.iso.date(),

@@ -70,7 +70,7 @@ export async function boardInto(
 }
 
 const NO_PACK: PackExport = {
-  ...{ format: 'pack', file: 'png', finish: 'finished', scale: 1, notes: false },
+  ...{ format: 'pack', file: 'png', finish: 'finished', scale: 1, notes: false, responsive: false },
   ...{ pages: [], bands: [], date: '1970-01-01' },
 }
 

@@ -18,6 +18,8 @@ const WHOLE_SITE: PackExport = {
   bands: [],
   finish: 'plain',
   scale: 1,
+  // One size of each picture is enough to walk through, and made at once.
+  responsive: false,
   notes: false,
   // HTML says no day.
   date: '2000-01-01',
