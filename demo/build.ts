@@ -7,10 +7,12 @@ import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/f
 import type { Page, Section, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { draftedPages } from './draftedPages'
-import { homeBlocks, pictureIds } from './homeDrawing'
+import { homeBlocks } from './homeDrawing'
+import { pictures } from './pictures'
 import { gridPlan } from './skerrinGrid'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
+import { board, lastBoats, lastBoatsBlocks, stormDay, withStormDay } from './shownBeside'
 import { sharedParts } from './sharedParts'
 import { inGuide, skerrinGuide } from './skerrinGuide'
 import { brandPictures, marks, moods } from './skerrinMarks'
@@ -59,10 +61,17 @@ const purpose =
 const settings = {
   site: { ...usualSite.records.settings.site, address: 'https://skerrin-ferries.example', purpose },
 }
+const recordsOf = <T extends { id: string }>(list: T[]) =>
+  Object.fromEntries(list.map((one) => [one.id, one]))
 const [home] = skerrinPages
 const site = {
   ...usualSite,
-  records: { ...usualSite.records, ...planning, ...gridPlan, pages, sections, settings },
+  records: {
+    ...{ ...usualSite.records, ...planning, ...gridPlan, pages, sections, settings },
+    pageStates: recordsOf([stormDay]),
+    overlays: recordsOf([lastBoats]),
+    boards: recordsOf([board]),
+  },
 } as unknown as SiteDocument
 const drawingOf = (id: string, blocks: object) => ({ kind: 'drawing', id, schema: 3, records: { blocks } })
 /** Each section of a drawing is the map's of the same name. */
@@ -76,10 +85,11 @@ function withSections(blocks: Record<string, Block>) {
     }),
   )
 }
-const recordsOf = <T extends { id: string }>(list: T[]) =>
-  Object.fromEntries(list.map((one) => [one.id, one]))
 const byId = (blocks: Block[]) => Object.fromEntries(blocks.map((block) => [block.id, block]))
-const drafted = [...draftedPages(site)].map(([id, blocks]) => [id, drawingOf(id, byId(blocks))])
+const drafted = [...draftedPages(site)].map(([id, blocks]) => {
+  const drawn = byId(blocks)
+  return [id, drawingOf(id, id === stormDay.page ? withStormDay(drawn) : drawn)]
+})
 const common = sharedParts(site)
 const documents = {
   site,
@@ -102,49 +112,22 @@ const documents = {
   },
   ...Object.fromEntries(common.map(({ shared, blocks }) => [shared.id, drawingOf(shared.id, byId(blocks))])),
   [home.id]: drawingOf(home.id, withSections(homeBlocks())),
+  [lastBoats.id]: drawingOf(lastBoats.id, lastBoatsBlocks()),
   ...(Object.fromEntries(drafted) as object),
 } as unknown as Documents
 
-const scenes: [id: string, name: string, svg: string][] = [
-  [
-    pictureIds.harbour,
-    'harbour.png',
-    scenery({
-      sky: '#cfdde0',
-      hills: ['#8fa8a0', '#5f7f76'],
-      sea: '#3e5c76',
-      peak: 0.3,
-      boat: { x: 560, size: 1.2 },
-    }),
-  ],
-  [
-    pictureIds.orrel,
-    'orrel.png',
-    scenery({ sky: '#e6dfc9', hills: ['#a3a985', '#6f8463'], sea: '#52758a', peak: 0.62 }),
-  ],
-  [
-    pictureIds.tansay,
-    'tansay.png',
-    scenery({ sky: '#d5e0da', hills: ['#9fb0a4', '#58786b'], sea: '#456a80', peak: 0.4, house: { x: 210 } }),
-  ],
-  [
-    pictureIds.hask,
-    'little-hask.png',
-    scenery({
-      sky: '#dcd9e2',
-      hills: ['#a49db2', '#6c6a80'],
-      sea: '#4a5f7c',
-      peak: 0.75,
-      boat: { x: 150, size: 0.6 },
-    }),
-  ],
-]
-const assets = await Promise.all(
-  [...scenes, ...brandPictures].map(async ([id, name, svg]): Promise<ProjectAsset> => {
+const photographs = await Promise.all(
+  pictures.map(async ({ id, name, scene, seed, ...own }): Promise<ProjectAsset> => {
+    return { id, name, type: 'image/jpeg', bytes: await scenery(scene, seed, own) }
+  }),
+)
+const brand = await Promise.all(
+  brandPictures.map(async ([id, name, svg]): Promise<ProjectAsset> => {
     const bytes = await sharp(Buffer.from(svg)).png({ palette: true, compressionLevel: 9 }).toBuffer()
     return { id, name, type: 'image/png', bytes: new Uint8Array(bytes) }
   }),
 )
+const assets = [...photographs, ...brand]
 const file = writeProjectFile({ name: 'Skerrin Ferries', documents: inGuide(documents), assets })
 readProject(await unzip(Buffer.from(file)))
 writeFileSync(new URL('./skerrin-ferries.nolvex.zip', import.meta.url), file)

@@ -9,6 +9,7 @@ import { bandsOf } from '@nolvex/core/resolve/resolvePage'
 import { menusInOrder } from '@nolvex/core/site/menuChanges'
 import type { Section, SiteDocument } from '@nolvex/core/site/site'
 import { skerrinCopy, type DemoSection } from './skerrinCopy'
+import { pictureIds, PICTURE_SIZE } from './pictures'
 import { pageId } from './skerrinPages'
 import { isleField, isleRow, ISLES, noticeField, NOTICES } from './skerrinRows'
 import { FOOTER, HEADER, NAME } from './sharedParts'
@@ -49,9 +50,25 @@ function drawn(
   const piece = pattern.make(contentOf(site, name, own), chosen)
   const [top, ...below] = placePieces(piece, bandsOf(site), newId)
   const order = `a${(index + 1).toString(36).padStart(3, '0')}`
-  const named = { ...top, name, order, ...(section ? { section: section.id } : {}) }
+  const look = { ...top.look, ...sectionLook(own.pattern) }
+  const named = { ...top, name, order, look, ...(section ? { section: section.id } : {}) }
   const pictures = [...(own.picture ? [own.picture] : []), ...(own.pictures ?? [])]
   return [named, ...below].map((block) => withData(block, own, pictures))
+}
+
+/** Titles stand on the evening sea and what calls to act on deep water: the guide's dark set, whatever the visitor prefers. */
+function sectionLook(pattern: string): Block['look'] {
+  if (pattern === 'call-to-action') return { colourSet: 'dark' }
+  if (pattern !== 'page-title') return undefined
+  return {
+    colourSet: 'dark',
+    backdrop: {
+      picture: { asset: pictureIds.evening, ...PICTURE_SIZE },
+      focus: { x: 0.5, y: 0.62 },
+      veil: { role: 'ground', hex: '#0f2630' },
+      strength: 0.62,
+    },
+  }
 }
 
 /** Pictures, tables and words of a section as its copy has them. */
@@ -77,7 +94,7 @@ function withData(block: Block, own: DemoSection, pictures: string[]): Block {
   if (own.cells && block.kind === 'table') return { ...block, data: { ...block.data, cells: own.cells } }
   const asset = block.kind === 'picture' ? pictures.shift() : undefined
   if (!asset) return block
-  return { ...block, data: { file: { asset, width: 1200, height: 800 }, alt: 'The isle from the boat' } }
+  return { ...block, data: { file: { asset, ...PICTURE_SIZE }, alt: 'The isle from the boat' } }
 }
 
 function contentOf(site: SiteDocument, name: string, own: DemoSection): SectionContent {

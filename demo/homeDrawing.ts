@@ -3,6 +3,7 @@ import { usualBands } from '@nolvex/core/site/usualSite'
 import { plainLevel } from '@nolvex/core/block/textStyle'
 import { guideId } from '@nolvex/core/style/guideIds'
 import { px } from '@nolvex/core/units/length'
+import { pictureIds, PICTURE_SIZE } from './pictures'
 import { requirementId } from './skerrinPlan'
 import { sailingField, SAILINGS, type SailingField } from './skerrinRows'
 import { FOOTER, HEADER } from './sharedParts'
@@ -12,8 +13,15 @@ type Draft = Omit<Block, 'id' | 'order' | 'parent'> & { children?: Draft[] }
 const { narrow, medium } = usualBands
 const paper = { role: 'raised' as const, hex: '#ffffff' }
 const rule = { width: px(1), line: 'solid' as const, colour: { role: 'line' as const, hex: '#b9beb9' } }
-const frame = { top: rule, right: rule, bottom: rule, left: rule }
 const inset = (value: number) => ({ top: px(value), right: px(value), bottom: px(value), left: px(value) })
+
+const round = (value: number) => ({
+  ...{ topLeft: px(value), topRight: px(value), bottomRight: px(value), bottomLeft: px(value) },
+})
+const shade = (alpha: string) => ({ hex: `#14506b${alpha}` })
+/** Soft shadows in the colour of the sea: one for what stands out, one for what lies on the page. */
+const RAISED = [{ x: 0, y: 18, blur: 40, spread: -12, colour: shade('59') }]
+const LYING = [{ x: 0, y: 4, blur: 14, spread: -2, colour: shade('2e') }]
 
 const words = (insert: string) => [{ insert }]
 const text = (name: string, insert: string, more: Partial<Draft> = {}): Draft => ({
@@ -23,17 +31,10 @@ const text = (name: string, insert: string, more: Partial<Draft> = {}): Draft =>
   ...more,
 })
 
-export const pictureIds = {
-  harbour: 'assetharbour0000',
-  orrel: 'assetorrel000000',
-  tansay: 'assettansay00000',
-  hask: 'assethask0000000',
-}
-
 const picture = (name: string, asset: string, alt: string, more: Partial<Draft> = {}): Draft => ({
   kind: 'picture',
   name,
-  data: { file: { asset, width: 1200, height: 800 }, alt },
+  data: { file: { asset, ...PICTURE_SIZE }, alt },
   ...more,
 })
 
@@ -75,6 +76,7 @@ const hero: Draft = {
       ],
     },
     picture('Harbour picture', pictureIds.harbour, 'The morning boat leaving the harbour', {
+      look: { radius: round(10), shadow: RAISED },
       place: { column: { start: 7, span: 6 } },
       at: { [medium]: { place: { column: { start: 5, span: 4 } } } },
     }),
@@ -102,7 +104,7 @@ const sailing: Draft = {
   tag: 'article',
   arrange: { gap: px(4), padding: inset(20) },
   place: { column: { span: 1 } },
-  look: { fill: paper, border: frame },
+  look: { fill: paper, radius: round(6), shadow: LYING },
   children: [
     ofRow('Isle', 'to', { tag: 'h3', place: { width: 'fill' } }),
     beside('Times', [
@@ -146,7 +148,7 @@ const isle = (name: string, asset: string, alt: string, says: string): Draft => 
   place: { column: { span: 4 } },
   at: { [medium]: { place: { column: { span: 1 } } } },
   children: [
-    picture(`${name} picture`, asset, alt),
+    picture(`${name} picture`, asset, alt, { look: { radius: round(6) } }),
     text(`${name} name`, name, { tag: 'h3', look: { colour: { token: guideId('isle', name) } } }),
     text(`${name} in a sentence`, says),
   ],
@@ -226,6 +228,51 @@ const notices: Draft = {
   ],
 }
 
+const evening: Draft = {
+  kind: 'section',
+  name: 'Evening boat',
+  arrange: { padding: { top: px(96), bottom: px(96) } },
+  look: {
+    colourSet: 'dark',
+    backdrop: {
+      picture: { asset: pictureIds.evening, ...PICTURE_SIZE },
+      focus: { x: 0.5, y: 0.66 },
+      veil: { role: 'ground', hex: '#0f2630' },
+      strength: 0.45,
+    },
+  },
+  at: { [narrow]: { arrange: { padding: { top: px(56), bottom: px(56) } } } },
+  children: [
+    {
+      kind: 'box',
+      name: 'Evening words',
+      arrange: { gap: px(16) },
+      place: { column: { start: 1, span: 6 } },
+      at: { [medium]: { place: { column: { start: 1, span: 6 } } } },
+      children: [
+        text('Evening heading', 'The last boat home leaves when the light goes', { tag: 'h2' }),
+        text(
+          'Evening text',
+          'At ten to six from Orrel, at twenty past from Tansay. She blows her horn ten minutes before.',
+          { look: { level: plainLevel('lead') } },
+        ),
+        {
+          kind: 'box',
+          name: 'Evening ways',
+          arrange: { type: 'row', gap: px(24), wrap: true, align: 'centre' },
+          children: [
+            { kind: 'button', name: 'All sailings', text: words('All sailings') },
+            {
+              ...{ kind: 'link', name: 'When is that?', text: words('When is that?') },
+              data: { to: { overlay: 'overlastboats000' } },
+            },
+          ],
+        },
+      ],
+    },
+  ],
+}
+
 /** The home page's blocks at three bands. */
 export function homeBlocks(): Record<string, Block> {
   const blocks: Record<string, Block> = {}
@@ -242,6 +289,6 @@ export function homeBlocks(): Record<string, Block> {
       lay(children, id)
     })
   }
-  lay([copy('Header', HEADER), hero, sailings, isles, notices, copy('Footer', FOOTER)])
+  lay([copy('Header', HEADER), hero, sailings, isles, notices, evening, copy('Footer', FOOTER)])
   return blocks
 }

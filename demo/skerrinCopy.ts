@@ -1,4 +1,4 @@
-import { pictureIds } from './homeDrawing'
+import { pictureIds } from './pictures'
 import type { IsleField, NoticeField } from './skerrinRows'
 
 /** What a section of the demo says: by which pattern it is drawn, and its copy. */
@@ -117,7 +117,7 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       chosen: { side: 'right' },
       heading: 'Round the isle in two hours',
       text: 'The path keeps to the shore but for the light, where it climbs. Take water: there is one spring, and the sheep know it.',
-      picture: pictureIds.orrel,
+      picture: pictureIds.fromAbove,
     },
   },
   tansay: {
@@ -149,7 +149,7 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'words-and-picture',
       heading: 'The inn',
       text: 'Soup from noon, beds from six. Whoever misses the last boat pays half for the night.',
-      picture: pictureIds.tansay,
+      picture: pictureIds.inn,
     },
   },
   hask: {
@@ -181,6 +181,7 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       chosen: { count: 6, ratio: '4/3' },
       heading: 'Who lives here',
       text: 'Puffins to the end of July, gannets to September, seals all year.',
+      pictures: [pictureIds.hask, ...pictureIds.birds],
     },
   },
   fares: {
@@ -397,6 +398,7 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       pattern: 'words-and-picture',
       heading: 'Four boats and a ticket hut',
       text: 'The line began with a post boat and a dog. The dog is gone; the post still comes on Tuesdays.',
+      picture: pictureIds.crew,
     },
     'The boats': {
       pattern: 'people',
@@ -404,11 +406,12 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       heading: 'The boats',
       text: 'Each is named for a rock she missed.',
       parts: [
-        ['Maiden', ''],
-        ['Anvil', ''],
-        ['The Twins', ''],
-        ['Old Hask', ''],
+        ['Maiden', 'Ninety seats, the post, and a bell from the first of her name.'],
+        ['Anvil', 'Flat, slow, and carries a tractor. Freight on Tuesdays and Thursdays.'],
+        ['The Twins', 'Two hulls, for days with a swell. Nobody is sick on the Twins.'],
+        ['Old Hask', 'Built in a shed on Orrel. Goes where there is no pier.'],
       ],
+      pictures: pictureIds.boats,
     },
     'Work with us': {
       pattern: 'call-to-action',

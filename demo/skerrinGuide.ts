@@ -9,7 +9,7 @@ import type { Start } from '@nolvex/core/style/quickStart'
 import { readGapRow } from '@nolvex/core/style/spaceSteps'
 import type { Level, StyleDocument } from '@nolvex/core/style/style'
 import { takeStart } from '@nolvex/core/style/takeStart'
-import type { ColourToken, LengthToken } from '@nolvex/core/style/token'
+import type { ColourToken, LengthToken, Token } from '@nolvex/core/style/token'
 import { px } from '@nolvex/core/units/length'
 
 /** Sea and funnel, a face with serifs for headings, corners like worn timber. */
@@ -77,6 +77,13 @@ const isles = ISLES.map(([name, value, dark], index): ColourToken => {
   }
 })
 
+/** By night grounds are the sea's, not grey. */
+const BY_NIGHT: Partial<Record<string, string>> = { ground: '#0d2531', raised: '#143340', tint: '#11303d' }
+const atNight = (token: Token): Token => {
+  const dark = token.type === 'colour' && token.role ? BY_NIGHT[token.role] : undefined
+  return dark === undefined ? token : { ...(token as ColourToken), dark }
+}
+
 const read = readGapRow('4 8 12 16 20 24 32 40 48 56 72 96')
 const gaps = ('gaps' in read ? read.gaps : []).map(({ name, px: value }, index): LengthToken => {
   return {
@@ -99,7 +106,11 @@ export const skerrinGuide: StyleDocument = {
   records: {
     ...taken.records,
     tokens: {
-      ...byId(Object.values(tokens).filter(({ id }) => !isGap(id) && !(id in plainStyle.records.tokens))),
+      ...byId(
+        Object.values(tokens)
+          .filter(({ id }) => !isGap(id) && !(id in plainStyle.records.tokens))
+          .map(atNight),
+      ),
       ...byId(gaps),
       ...byId(isles),
     },

@@ -1,5 +1,5 @@
 import type { BrandMark, Mood } from '@nolvex/core/style/brand'
-import { pictureIds } from './homeDrawing'
+import { pictureIds, PICTURE_SIZE } from './pictures'
 
 const SEA = '#14506b'
 const FUNNEL = '#b4472a'
@@ -40,11 +40,9 @@ export const marks: BrandMark[] = [
   },
 ]
 
-const SCENE = { width: 1200, height: 800 }
-
 export const moods: Mood[] = [
   {
-    ...{ id: 'moodharbour00000', order: 'a0', file: { asset: pictureIds.harbour, ...SCENE } },
+    ...{ id: 'moodharbour00000', order: 'a0', file: { asset: pictureIds.harbour, ...PICTURE_SIZE } },
     ...{
       note: 'Early, calm, the first boat of the day.',
       colours: ['#3e5c76', '#cfdde0', '#8fa8a0'],
@@ -52,7 +50,7 @@ export const moods: Mood[] = [
     },
   },
   {
-    ...{ id: 'moodorrel0000000', order: 'a1', file: { asset: pictureIds.orrel, ...SCENE } },
+    ...{ id: 'moodorrel0000000', order: 'a1', file: { asset: pictureIds.orrel, ...PICTURE_SIZE } },
     ...{
       note: 'Gorse and sand: warmth beside all the blue.',
       colours: ['#52758a', '#e6dfc9', '#6f8463'],

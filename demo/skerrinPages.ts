@@ -20,7 +20,7 @@ export const skerrinPages: DemoPage[] = [
   page(
     'home',
     'Home',
-    ['Hero', 'Today’s sailings', 'Three isles', 'Notices'],
+    ['Hero', 'Today’s sailings', 'Three isles', 'Notices', 'Evening boat'],
     [
       page('timetable', 'Timetable', ['Pick isle and day', 'Sailings', 'Tides', 'Fares from here']),
       page(

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, inject, ref } from 'vue'
 import FilePick from '../../forms/FilePick.vue'
+import MakeUpDialog from '../../pictures/MakeUpDialog.vue'
 import { PICTURE_TYPES } from '../../pictures/pictureTypes'
 import { assetAddress } from '../../session/api'
 import { useProject } from '../../session/projectStore'
+import { draftingPage } from '../usePage'
 import type { ControlEmits, ControlProps } from './control'
 
 /** The file a picture shows. */
@@ -12,6 +14,14 @@ const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
 const project = useProject()
 const asset = computed(() => (props.state.value as { asset?: string } | undefined)?.asset)
+const isMakingUp = ref(false)
+/** of the room it is for, where it is one that is drawn */
+const page = inject(draftingPage, undefined)
+const ratio = computed(() => {
+  const [room] = page?.selected.value ?? []
+  return room ? room.w / Math.max(1, room.h) : USUAL_RATIO
+})
+const USUAL_RATIO = 1.5
 /** What a part has behind a block is only gone when the block says so. */
 const isBehind = computed(() => props.state.field.path[1] === 'backdrop')
 </script>
@@ -25,6 +35,8 @@ const isBehind = computed(() => props.state.field.path[1] === 'backdrop')
       :accept="PICTURE_TYPES"
       @files="emit('pictures', $event)"
     />
+    <ElButton link @click="isMakingUp = true">Make one up…</ElButton>
+    <MakeUpDialog v-if="isMakingUp" v-model="isMakingUp" :ratio="ratio" @files="emit('pictures', $event)" />
     <ElButton v-if="asset" link @click="emit('write', isBehind ? 'none' : undefined)">Take it off</ElButton>
   </div>
   <p v-else class="soft">Select one block to choose its picture.</p>
