@@ -247,7 +247,7 @@ const evening: Draft = {
       kind: 'box',
       name: 'Evening words',
       arrange: { gap: px(16) },
-      place: { column: { start: 1, span: 6 } },
+      place: { column: { start: 1, span: 7 } },
       at: { [medium]: { place: { column: { start: 1, span: 6 } } } },
       children: [
         text('Evening heading', 'The last boat home leaves when the light goes', { tag: 'h2' }),

@@ -25,6 +25,7 @@ import { looking } from './journeys/looking'
 import { looksAndAccess } from './journeys/looksAndAccess'
 import { mapByKeyboard } from './journeys/mapByKeyboard'
 import { mockup } from './journeys/mockup'
+import { mockupStates } from './journeys/mockupStates'
 import { nudging } from './journeys/nudging'
 import { offline } from './journeys/offline'
 import { pageByKeyboard } from './journeys/pageByKeyboard'
@@ -35,6 +36,7 @@ import { repeated } from './journeys/repeated'
 import { reviewed } from './journeys/reviewed'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
+import { shownBeside } from './journeys/shownBeside'
 import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
 import { tokenDeleted } from './journeys/tokenDeleted'
@@ -67,6 +69,8 @@ const journeys: Journey[] = [
   kits,
   guideForShop,
   mockup,
+  mockupStates,
+  shownBeside,
   liveView,
   tokenDeleted,
   guidesAndFrames,

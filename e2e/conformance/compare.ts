@@ -154,8 +154,8 @@ function cutsBesideSoftHyphen({ text }: Paragraph, lines: Line[]): boolean {
 }
 
 function wordAt(text: string, index: number): string {
-  const from = text.slice(0, index).search(/\S*$/)
-  return text.slice(from, index) + (/^\S*/.exec(text.slice(index))?.[0] ?? '')
+  const before = text.slice(0, index).split(/\s/).at(-1) ?? ''
+  return before + (text.slice(index).split(/\s/, 1)[0] ?? '')
 }
 
 /** A character that shows something. */

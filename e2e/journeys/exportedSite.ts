@@ -41,7 +41,7 @@ export const exportedSite: Journey = {
         writeFileSync(join(folder, path), bytes)
       }
       const pages = Object.keys(files).filter((path) => path.endsWith('.html'))
-      expectEqual(pages.length, 16, 'a file a page')
+      expectEqual(pages.length, 17, 'a file a page, and one for the state of one')
       for (const path of pages) {
         await fits(path)
         expectEqual(await htmlErrors(strFromU8(files[path])), [], `${path} is valid HTML`)

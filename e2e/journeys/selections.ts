@@ -13,21 +13,21 @@ export const selections: Journey = {
     await person.until('the page is there', async () =>
       (await person.text('.drawing')).includes('Small boats'),
     )
-    expectEqual(await count(), 40, 'blocks at first')
+    expectEqual(await count(), 47, 'blocks at first')
 
     await person.selectBlock('Orrel')
     await person.selectBlock('Tansay', true)
     expectEqual((await person.all('[data-selected]')).length, 2, 'two are selected')
     await person.chord(Key.CONTROL, 'd')
     await person.saved()
-    expectEqual(await count(), 48, 'duplicated with what stands in them')
+    expectEqual(await count(), 55, 'duplicated with what stands in them')
     await person.keys(Key.DELETE)
     await person.saved()
-    expectEqual(await count(), 40, 'deleted')
+    expectEqual(await count(), 47, 'deleted')
     await person.chord(Key.CONTROL, 'z')
     await person.chord(Key.CONTROL, 'z')
     await person.saved()
-    expectEqual(await count(), 40, 'and both taken back')
+    expectEqual(await count(), 47, 'and both taken back')
 
     await person.selectBlock('Orrel')
     await person.selectBlock('Tansay', true)

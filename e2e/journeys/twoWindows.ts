@@ -31,7 +31,11 @@ export const twoWindows: Journey = {
     await person.chord(Key.CONTROL, 'z')
     await shows('Small boats, three isles')
     await driver.switchTo().window(first)
-    await person.until('both windows end alike', async () => (await words()) === (await other(second)))
+    await person.until('both windows end alike', async () => {
+      // A taller window draws more of a long page.
+      const [here, there] = [await words(), await other(second)]
+      return here.startsWith(there) || there.startsWith(here)
+    })
 
     // Each sees what the other has selected, until that window leaves the page.
     await person.selectBlock('Orrel')

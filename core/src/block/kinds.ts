@@ -19,6 +19,7 @@ import { nav } from './kinds/nav'
 import { pages } from './kinds/pages'
 import { picture } from './kinds/picture'
 import { section } from './kinds/section'
+import { shape } from './kinds/shape'
 import { series } from './kinds/series'
 import { table } from './kinds/table'
 import { tabs } from './kinds/tabs'
@@ -35,6 +36,7 @@ export const blockKinds = {
   link,
   icon,
   line,
+  shape,
   nav,
   breadcrumb,
   pages,

@@ -8,9 +8,11 @@ import { cut } from './looks/cut'
 import { fill } from './looks/fill'
 import { gradient } from './looks/gradient'
 import { hyphens } from './looks/hyphens'
+import { inside } from './looks/inside'
 import { level } from './looks/level'
 import { lines } from './looks/lines'
 import { opacity } from './looks/opacity'
+import { outline } from './looks/outline'
 import { pictureFit } from './looks/pictureFit'
 import { pictureFocus } from './looks/pictureFocus'
 import { pictureZoom } from './looks/pictureZoom'
@@ -44,6 +46,8 @@ export const looks = {
   adjust,
   tint,
   stroke,
+  inside,
+  outline,
   colourSet,
 }
 

@@ -38,6 +38,13 @@ export interface ShownControl {
   mark?: { form: 'square' | 'circle' | 'switch'; isOn: boolean }
 }
 
+/** A drawn form, as path data in a box of so many px, stretched to the room it has. */
+export interface ShownPiece {
+  d: string
+  width: number
+  height: number
+}
+
 /** What a primitive shows of itself. Only `blocks` has other things standing in it. */
 export type PrimitiveContent =
   | {
@@ -60,6 +67,7 @@ export type PrimitiveContent =
   | ({ type: 'control' } & ShownControl)
   /** something drawn, as large as it says where its size is `fit` */
   | { type: 'shape'; shape: 'line'; isDown: boolean; width: WrittenLength; height: WrittenLength }
+  | ({ type: 'piece' } & ShownPiece)
 
 export type ContentType = PrimitiveContent['type']
 

@@ -235,14 +235,15 @@ type Figures = Pick<InferredGrid, 'columns' | 'columnWidth' | 'gutter' | 'margin
 const AROUND = 4
 
 /**
- * The grid in whole px near a settled one: that which explains most edges; among equals the one with the rounder
- * gutter, then with the lesser misfit. Margins that are nearly alike are made alike.
+ * The grid in whole px near a settled one: that which explains most edges, those that lie on it exactly counted twice, so
+ * that a few strays near by do not pull it from where the others are; among equals the one with the rounder gutter, then
+ * with the lesser misfit. Margins that are nearly alike are made alike.
  */
 function inWholePixels(exact: Figures, lefts: number[], rights: number[], pageWidth: number): Figures {
   const isEven = Math.abs(exact.marginLeft - exact.marginRight) <= 2 * TOLERANCE
   const middle = (exact.marginLeft + exact.marginRight) / 2
   const [left, right] = isEven ? [middle, middle] : [exact.marginLeft, exact.marginRight]
-  let best = { ...exact, rank: [explainedBy(exact, lefts, rights), -3, 0] }
+  let best = { ...exact, rank: [weightOf(exact, lefts, rights), -3, 0] }
   for (let about = -AROUND; about <= AROUND; about++) {
     for (let aside = -AROUND; aside <= AROUND; aside++) {
       const gutter = Math.round(exact.gutter) + about
@@ -251,9 +252,9 @@ function inWholePixels(exact: Figures, lefts: number[], rights: number[], pageWi
         (pageWidth - marginLeft - marginRight - (exact.columns - 1) * gutter) / exact.columns
       if (gutter < 0 || marginLeft < 0 || marginRight < 0 || columnWidth <= 0) continue
       const figures = { columns: exact.columns, columnWidth, gutter, marginLeft, marginRight }
-      const explained = explainedBy(figures, lefts, rights)
-      if (explained < best.rank[0]) continue
-      const rank = [explained, -roundness(gutter), -described(figures, lefts, rights).misfit]
+      const weight = weightOf(figures, lefts, rights)
+      if (weight < best.rank[0]) continue
+      const rank = [weight, -roundness(gutter), -described(figures, lefts, rights).misfit]
       if (isBefore(best.rank, rank)) best = { ...figures, rank }
     }
   }
@@ -282,9 +283,15 @@ function offGrid(
 const fitsGrid = (grid: Figures, value: number, side: 'left' | 'right') =>
   offGrid(grid, value, side) <= TOLERANCE + EXACT
 
-const explainedBy = (grid: Figures, lefts: number[], rights: number[]) =>
-  lefts.filter((value) => fitsGrid(grid, value, 'left')).length +
-  rights.filter((value) => fitsGrid(grid, value, 'right')).length
+/** Edges a grid explains, and once more those that lie on it but for rounding. */
+function weightOf(grid: Figures, lefts: number[], rights: number[]): number {
+  const distances = [
+    ...lefts.map((value) => offGrid(grid, value, 'left')),
+    ...rights.map((value) => offGrid(grid, value, 'right')),
+  ]
+  const within = (most: number) => distances.filter((distance) => distance <= most).length
+  return within(TOLERANCE + EXACT) + within(EXACT)
+}
 
 function described(grid: Figures, lefts: number[], rights: number[]): InferredGrid {
   const distances = [

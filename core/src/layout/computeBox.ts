@@ -102,6 +102,8 @@ export class BoxComputer {
     if (content.type === 'blocks') return undefined
     if (content.type === 'picture')
       return { width: toUnits(content.width), height: toUnits(content.height), keepsRatio: true }
+    if (content.type === 'piece')
+      return { width: toUnits(content.width), height: toUnits(content.height), keepsRatio: false }
     const length = (written: WrittenLength) => this.length(written, this.pageFont)
     return { width: length(content.width), height: length(content.height), keepsRatio: false }
   }

@@ -1,4 +1,4 @@
-import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
+import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture, ShownPiece } from '../block/primitive'
 import type { BlockNode, NodeRun } from '../resolve/node'
 import { htmlElement, lines, type Content, type Markup } from '../text/elementWriter'
 import { isSafeLink } from '../text/safeAddress'
@@ -58,6 +58,8 @@ function contentHtml(node: BlockNode, options: HtmlOptions): Content {
       return iconHtml(content)
     case 'control':
       return controlHtml(content)
+    case 'piece':
+      return pieceHtml(content)
     case 'shape':
       return ''
   }
@@ -91,6 +93,17 @@ function iconHtml({ paths, alt }: ShownIcon): Markup {
     attributes,
     paths.map((d) => htmlElement('path', { d })),
   )
+}
+
+/** A form that is stretched to its room, its line as thick as ever. */
+function pieceHtml({ d, width, height }: ShownPiece): Markup {
+  const attributes = {
+    viewBox: `0 0 ${width} ${height}`,
+    preserveAspectRatio: 'none',
+    'aria-hidden': 'true',
+    focusable: 'false',
+  }
+  return htmlElement('svg', attributes, htmlElement('path', { d, 'vector-effect': 'non-scaling-stroke' }))
 }
 
 function controlHtml({ control, shows, isHint, options = [] }: ShownControl): Content {

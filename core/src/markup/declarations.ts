@@ -1,7 +1,7 @@
 import { LOOK_NAMES, looks, looksOn, type AnyLook, type LookName } from '../block/looks'
 import { fittedColumn } from '../resolve/fittedColumn'
 import type { Arrangement, BlockNode, ControlContent, PageNode, ShapeContent, Size } from '../resolve/node'
-import { cssLength, roundTo, type WrittenLength } from '../units/length'
+import { cssLength, px, roundTo, type WrittenLength } from '../units/length'
 
 /** CSS declarations of one block at one band, by property. */
 export type Declarations = Map<string, string>
@@ -66,6 +66,8 @@ function inside(node: BlockNode, css: Declarations) {
   if (content.type === 'blocks') arrangement(node, css)
   else css.set('display', content.type === 'text' && node.look.lines ? '-webkit-box' : 'block')
   if (content.type === 'shape') shape(content, css)
+  if (content.type === 'piece')
+    sizeContained(px(content.width), px(content.height), css).set('position', 'relative')
   if (content.type === 'control') control(content, css)
   const isUnderlined = content.type === 'text' && content.underlined
   if (node.tag === 'a' && !isUnderlined) css.set('text-decoration', 'none')

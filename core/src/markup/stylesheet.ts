@@ -37,6 +37,7 @@ picture::before, figure::before { content: ""; display: block; width: var(--natu
 picture::after, figure::after { content: var(--over); position: absolute; inset: 0; padding: inherit; background: var(--tint) content-box; mix-blend-mode: var(--mix); pointer-events: none }
 picture > img, figure > * { position: absolute; filter: var(--adjust); left: calc(100% * (1 - var(--near)) * var(--focus-x)); top: calc(100% * (1 - var(--near)) * var(--focus-y)); width: calc(100% * var(--near)); height: calc(100% * var(--near)); padding: inherit; object-fit: inherit; object-position: inherit }
 span > svg { position: absolute; inset: 0; width: 100%; height: 100%; padding: inherit; fill: none; stroke: currentColor; stroke-width: var(--icon-line, 2); stroke-linecap: var(--icon-end, round); stroke-linejoin: var(--icon-corner, round) }
+div > svg { position: absolute; inset: 0; width: 100%; height: 100%; overflow: visible; fill: var(--inside); stroke: var(--outline); stroke-width: var(--outline-width); stroke-dasharray: var(--outline-dashes) }
 button, input, select, textarea { appearance: none; background: none; border-radius: 0; font: inherit; color: inherit }
 button, select, summary { cursor: pointer }
 textarea { resize: vertical }

@@ -5,9 +5,10 @@ import { looks, looksOn, type AnyLook, type ResolvedLook } from '../block/looks'
 import { tinted } from '../block/tinted'
 import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
-import { cutsOff, type PictureContent } from '../resolve/node'
+import { cutsOff, type PictureContent, type PieceContent } from '../resolve/node'
 import type { PageLayout } from '../layout/pageLayout'
 import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
+import { pathInFrame } from '../vector/pathShape'
 import { fittedRadii, innerRadii } from '../vector/roundedRect'
 import { controlMarks } from './controlMarks'
 import type { Finish, PictureAddress } from './finish'
@@ -125,6 +126,8 @@ export class PagePainter {
         return controlMarks(content, box, room)
       case 'icon':
         return iconMarks(content, room.content, room.colour(look.colour, 'words'), layout.icons)
+      case 'piece':
+        return [pieceMark(content, look, room)]
       case 'picture': {
         const address = this.pictureAddress(content)
         const isMap = content.plays === 'map' && !address
@@ -180,6 +183,21 @@ export class PagePainter {
       backdrop: (shown, frame) => this.backdropMarks(shown, frame),
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
+  }
+}
+
+/** A drawn form stretched to its room, its line as thick as it says. */
+function pieceMark(piece: PieceContent, { inside, outline }: ResolvedLook, room: PaintRoom): Mark {
+  const stroke = outline && {
+    colour: room.colour(outline.colour, 'line'),
+    width: room.length(outline.width),
+    dashes: outline.dashes && [outline.dashes.dash, outline.dashes.gap],
+  }
+  return {
+    type: 'shape',
+    outline: { type: 'path', d: pathInFrame(piece.d, piece, room.content) },
+    fill: inside && room.colour(inside, 'ground'),
+    stroke,
   }
 }
 

@@ -1,7 +1,7 @@
 import type { BlockLink } from '../block/block'
 import type { ResolvedLook } from '../block/looks'
 import type { PartState } from '../block/partState'
-import type { ElementAttributes, ShownControl, ShownIcon, ShownPicture } from '../block/primitive'
+import type { ElementAttributes, ShownControl, ShownIcon, ShownPiece, ShownPicture } from '../block/primitive'
 import type { Tag } from '../block/tags'
 import type { TextRun } from '../text/paragraph'
 import type { WrittenLength } from '../units/length'
@@ -106,9 +106,19 @@ export interface ControlContent extends ShownControl {
   type: 'control'
 }
 
+export interface PieceContent extends ShownPiece {
+  type: 'piece'
+}
+
 /** What an instance shows of itself; only one with `blocks` has children. */
 export type NodeContent =
-  { type: 'blocks' } | TextContent | PictureContent | IconContent | ControlContent | ShapeContent
+  | { type: 'blocks' }
+  | TextContent
+  | PictureContent
+  | IconContent
+  | ControlContent
+  | ShapeContent
+  | PieceContent
 
 /** What a block tells whoever reads the drawing, where it tells anything. */
 export interface Told {

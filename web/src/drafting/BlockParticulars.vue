@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { kindOf, takesBlocks } from '@nolvex/core/block/block'
+import { kindOf, leafShownBy, takesBlocks } from '@nolvex/core/block/block'
 import type { FieldGroup } from '@nolvex/core/block/field'
 import type { BlockKindName } from '@nolvex/core/block/kinds'
 import type { PartState } from '@nolvex/core/block/partState'
@@ -15,6 +15,7 @@ import SeenBy from '../audience/SeenBy.vue'
 import FilePick from '../forms/FilePick.vue'
 import LineInput from '../forms/LineInput.vue'
 import ArrangePanel from './arranging/ArrangePanel.vue'
+import OverPictureNote from './OverPictureNote.vue'
 import PageActions from './panels/PageActions.vue'
 import CopyParticulars from './shared/CopyParticulars.vue'
 import OriginalParticulars from './shared/OriginalParticulars.vue'
@@ -174,6 +175,7 @@ function rename(name: string) {
         What you change in its looks holds while it is {{ stateChoices[page.blockState.value] }}; ≠ marks what
         differs from rest.
       </p>
+      <OverPictureNote v-if="one && page.as.value === 'mockup' && leafShownBy(one, 'richText')" />
       <p v-if="onMap" class="soft">
         {{ onMap }} ·
         <ElButton link @click="isOnAlternatives = true">alternatives</ElButton>

@@ -7,7 +7,7 @@ import { defineLook } from '../look'
 import { pathMark } from '../../vector/mark'
 import { INK } from './textColour'
 
-const strokeSchema = leaf(
+export const strokeSchema = leaf(
   z.strictObject({
     width: nonNegativeLength,
     colour: colourSchema,

@@ -1,7 +1,7 @@
 import type { BlockNode, PageNode } from '../../resolve/node'
 import { rootFontSize, toPx, usualEnvironment } from '../../units/environment'
 import { fluidPx, isFluid } from '../../units/fluidLength'
-import { composited } from '../../colour/spaces'
+import { alphaOf, composited } from '../../colour/spaces'
 
 /** A colour of words on a colour of a ground, as pages use them, and where. */
 export interface PairInUse {
@@ -27,11 +27,10 @@ export interface ShownPage {
 export function pairsInUse(pages: ShownPage[]): PairInUse[] {
   const pairs = new Map<string, PairInUse>()
   for (const { id, page, width } of pages) {
-    const visit = (node: BlockNode, behind: string) => {
+    const visit = (node: BlockNode, behind: string | undefined) => {
       if (node.hidden) return
-      const { fill } = node.look
-      const ground = fill === undefined ? behind : seenOver(fill, behind)
-      if (hasWords(node)) {
+      const ground = groundOf(node, behind)
+      if (ground !== undefined && hasWords(node)) {
         const isLarge = isLargeText(node, page.rootSize, width)
         const name = `${node.look.colour} ${ground} ${isLarge}`
         let pair = pairs.get(name)
@@ -43,6 +42,13 @@ export function pairsInUse(pages: ShownPage[]): PairInUse[] {
     for (const node of page.children) visit(node, page.ground)
   }
   return [...pairs.values()].sort((a, b) => b.places.length - a.places.length)
+}
+
+/** What words of a block stand on; nothing where that is a picture. */
+function groundOf({ look: { fill, backdrop } }: BlockNode, behind: string | undefined): string | undefined {
+  if (backdrop) return undefined
+  if (fill === undefined) return behind
+  return behind === undefined && alphaOf(fill) < 1 ? undefined : seenOver(fill, behind ?? fill)
 }
 
 /** A name stays as it is; a colour that lets something through is mixed with what is behind it. */

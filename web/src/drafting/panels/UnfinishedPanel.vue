@@ -2,8 +2,10 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Lack, Unfinished } from '@nolvex/core/review/mockup/unfinished'
+import { tooFewPixels } from '@nolvex/core/review/mockup/sharpness'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
+import { usePictureContrast } from '../usePictureContrast'
 
 /** What the page still lacks to be a mockup, each with the way to where it is mended. */
 const project = useProject()
@@ -23,6 +25,9 @@ const groups = computed(() =>
     }))
     .filter(({ found }) => found.length),
 )
+const soft = computed(() => (page.layout.value ? tooFewPixels(page.layout.value) : []))
+const { found: overPictures } = usePictureContrast(page)
+const faint = computed(() => overPictures.value.filter(({ least, wanted }) => least < wanted))
 /** Views of the style guide that mend what is not the page's own. */
 const VIEWS: Partial<Record<Lack, { view: string; words: string }>> = {
   part: { view: 'parts', words: 'Dress it in Parts' },
@@ -34,10 +39,31 @@ const show = ({ key }: Unfinished) => key && page.select([key])
 
 <template>
   <p v-if="!page.lacks.value" class="soft" role="status">Looking…</p>
-  <p v-else-if="groups.length === 0" class="soft">
+  <p v-else-if="groups.length + soft.length + faint.length === 0" class="soft">
     Nothing is missing: every picture and text is there, every block is dressed by the style guide, and every
     value names a token.
   </p>
+  <section v-if="soft.length">
+    <h3>Sharpness at {{ page.band.value.name }}</h3>
+    <ul>
+      <li v-for="one in soft" :key="one.key">
+        <ElButton link class="lack" @click="page.select([one.key])"
+          >{{ one.name }}: {{ one.shown }} px wide, has {{ one.has }},
+          {{ one.isEnlarged ? 'enlarged past its pixels' : 'too few for screens at 2×' }}.</ElButton
+        >
+      </li>
+    </ul>
+  </section>
+  <section v-if="faint.length">
+    <h3>Words over pictures at {{ page.band.value.name }}</h3>
+    <ul>
+      <li v-for="one in faint" :key="one.key">
+        <ElButton link class="lack" @click="page.select([one.key])"
+          >{{ one.name }}: {{ one.least.toFixed(1) }} to 1 at its weakest, {{ one.wanted }} wanted.</ElButton
+        >
+      </li>
+    </ul>
+  </section>
   <section v-for="{ title, found } in groups" :key="title">
     <h3>{{ title }}</h3>
     <ul>

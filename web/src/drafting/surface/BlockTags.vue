@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { contentNumber } from '@nolvex/core/content/content'
 import { eachBox } from '@nolvex/core/layout/pageLayout'
 import { pageNotes } from '@nolvex/core/paint/pageNotes'
+import { tooFewPixels } from '@nolvex/core/review/mockup/sharpness'
 import { useOverlays } from '../../grid/useOverlays'
 import { useDraftingPage } from '../useDraftingPage'
 
@@ -53,7 +54,21 @@ const items = computed((): Tag[] => {
     })
   return found
 })
-const all = computed(() => [...items.value, ...notes.value])
+/** Pictures that are enlarged past their pixels. */
+const enlarged = computed((): Tag[] => {
+  const { value: layout } = page.layout
+  if (!layout || page.as.value !== 'mockup') return []
+  const keys = new Map(tooFewPixels(layout).map((one) => [one.key, one]))
+  return [...page.placed.value.values()].flatMap(({ key, x, y, w }) => {
+    const soft = keys.get(key)
+    if (!soft?.isEnlarged) return []
+    const title = `Shown ${soft.shown} px wide, and has ${soft.has} pixels`
+    return [
+      { key: `enlarged ${key}`, says: 'enlarged', title, kind: 'missing' as const, style: at(x + w, y) },
+    ]
+  })
+})
+const all = computed(() => [...items.value, ...enlarged.value, ...notes.value])
 </script>
 
 <template>
