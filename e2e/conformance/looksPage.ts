@@ -26,6 +26,7 @@ export const ALONE = [
   'adjust',
   'tint',
   'pictureZoom',
+  'outline',
 ] as const
 export type LookAlone = (typeof ALONE)[number]
 const ON_PICTURES: LookAlone[] = ['adjust', 'tint', 'pictureZoom']
@@ -55,6 +56,7 @@ export function looksPage(random: Random, only?: LookAlone): PageSources {
     const place = { width: px(random.int(120, 260)), height: px(random.int(60, 230)), offset: at }
     if ((only && ON_PICTURES.includes(only)) || (!only && random.chance(0.15)))
       add(pictureOf(random, section, place, only))
+    else if (only === 'outline' || (!only && random.chance(0.15))) add(shapeOf(random, section, place))
     else if (only === 'stroke' || (!only && random.chance(0.2)))
       add({ kind: 'line', parent: section, place, look: { stroke: strokeOf(random) } })
     else {
@@ -143,6 +145,20 @@ function gradientOf(random: Random): WrittenLook['gradient'] {
   }
   return random.pick([along, round])
 }
+
+/** A drawn form, filled or not, with a line round it that is as thick at any size. */
+const shapeOf = (random: Random, parent: string, place: Block['place']): Omit<Block, 'id' | 'order'> => ({
+  ...{ kind: 'shape', parent, place },
+  data: {
+    form: random.pick(['rectangle', 'ellipse', 'polygon', 'star', 'path']),
+    sides: random.int(3, 9),
+    path: 'M0 40C20 0 60 80 80 20S140 100 160 60L120 120H20Z',
+  },
+  look: {
+    inside: random.maybe(0.8, () => colourOf(random)),
+    outline: random.maybe(0.7, () => strokeOf(random)),
+  },
+})
 
 /** A picture in other light and colours, as wide and high as it happens, some with round corners and lines. */
 function pictureOf(

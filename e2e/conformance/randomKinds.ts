@@ -6,7 +6,18 @@ import type { Random } from './random'
 import { ROWS } from './randomRepeats'
 
 /** Kinds a random page is made of beside sections and boxes. */
-export const LEAVES = ['text', 'text', 'picture', 'button', 'link', 'line', 'list', 'icon', 'logo'] as const
+export const LEAVES = [
+  'text',
+  'text',
+  'picture',
+  'button',
+  'link',
+  'line',
+  'list',
+  'icon',
+  'logo',
+  'shape',
+] as const
 export const COMPOSED = [
   'field',
   'choices',
@@ -49,6 +60,8 @@ export function randomData(
       return { data: { of: random.pick(['points', 'numbers', 'terms']) } }
     case 'icon':
       return { data: { icon: SIGN, size: random.maybe(0.5, () => count(8, 90)) } }
+    case 'shape':
+      return { data: { form: random.pick(['rectangle', 'ellipse', 'polygon', 'star']), sides: count(3, 9) } }
     case 'series':
       return { data: { collection: ROWS, most: random.maybe(0.3, () => count(1, 3)) } }
     case 'field':

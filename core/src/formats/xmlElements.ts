@@ -5,13 +5,15 @@ import { checkText, ImportError } from './importedPages'
 export interface XmlHandlers {
   open: (name: string, attributes: Record<string, string>, line: number) => void
   close?: (name: string, text: string) => void
+  /** text as it comes, wherever it stands */
+  text?: (text: string) => void
 }
 
 /**
  * Reads XML element by element. Entities a file defines itself are refused, so that none can expand.
  * @throws ImportError that names line and column
  */
-export function readXml(xml: string, { open, close }: XmlHandlers) {
+export function readXml(xml: string, { open, close, text: said }: XmlHandlers) {
   checkText(xml)
   if (/<!DOCTYPE[^>]*\[/i.test(xml.slice(0, 10_000)))
     throw new ImportError(
@@ -24,6 +26,7 @@ export function readXml(xml: string, { open, close }: XmlHandlers) {
     open(name, attributes, parser.line)
   })
   const addText = (text: string) => {
+    said?.(text)
     if (texts.length) texts[texts.length - 1] += text
   }
   parser.on('text', addText)

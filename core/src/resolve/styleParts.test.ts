@@ -221,7 +221,12 @@ test('a variant has the veil and the block the picture it stands on; at a band i
     mode: 'over',
     veil: '#10203040',
   })
-  expect(shownAt(usualBands.medium)).toEqual({ ...picture('quay'), focus: { x: 1, y: 0 }, mode: 'over', veil: '#10203040' })
+  expect(shownAt(usualBands.medium)).toEqual({
+    ...picture('quay'),
+    focus: { x: 1, y: 0 },
+    mode: 'over',
+    veil: '#10203040',
+  })
   expect(shownAt(usualBands.narrow)).toBeUndefined()
   const drawing = sourcesOf(blocks, style).drawing as unknown as DrawingDocument
   expect(picturesShown([drawing], style)).toEqual([picture('quay').asset, picture('sea').asset])

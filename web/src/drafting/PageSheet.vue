@@ -86,6 +86,7 @@ const state = computed((): SurfaceState => ({
   original: page.original.value && placed.value.get(page.original.value.key),
   hasBoxes: boxes.value,
   hasSpacing: spacing.value,
+  isFinished: page.as.value === 'mockup',
   hasSkeleton: page.panel.value === 'skeleton',
   marked: page.marked.value,
   isMeasured: isMeasured.value,

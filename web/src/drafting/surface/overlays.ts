@@ -12,6 +12,7 @@ import DimensionLines from './DimensionLines.vue'
 import DistanceLines from './DistanceLines.vue'
 import DropPreview from './DropPreview.vue'
 import GapLines from './GapLines.vue'
+import GradientEnds from './GradientEnds.vue'
 import HoveredOutline from './HoveredOutline.vue'
 import MarkedBlocks from './MarkedBlocks.vue'
 import OriginalVeil from './OriginalVeil.vue'
@@ -46,6 +47,8 @@ export interface SurfaceState {
   hasBoxes: boolean
   /** whether all gaps and padding of a section are shown */
   hasSpacing: boolean
+  /** whether the page is shown as a mockup */
+  isFinished: boolean
   /** whether boxes are shown with their names, tinted */
   hasSkeleton: boolean
   /** what a list beside the page points at */
@@ -122,6 +125,14 @@ export const overlays: Overlay[] = [
     // While the page is shown as it would stand, what is selected is not where its outline would be.
     props: (state) =>
       state.preview?.operations ? undefined : { zoom: state.zoom, hasHandles: isResting(state) },
+  },
+  {
+    name: 'gradient ends',
+    component: GradientEnds,
+    props: (state) =>
+      state.selected.length === 1 && isResting(state) && state.isFinished
+        ? { block: state.selected[0], zoom: state.zoom }
+        : undefined,
   },
   {
     name: 'dimension lines',
