@@ -88,6 +88,12 @@ function strokeOf(random: Random): WrittenLook['stroke'] {
   return { width: px(random.int(1, 12)), colour: colourOf(random), dashes }
 }
 
+/**
+ * px of pictures, which come as SVG here: resvg leaves out one that is enlarged about fifteenfold, so none is so narrow.
+ * Exports bring pixels.
+ */
+const SIDES = [150, 400] as const
+
 /** Borders of one colour all round, or of some sides, in lines that browsers draw alike. */
 function lookOf(random: Random, only?: LookAlone): WrittenLook {
   const edge = { width: px(random.int(1, 14)), line: 'solid' as const, colour: { hex: '#17211e' } }
@@ -117,7 +123,7 @@ function lookOf(random: Random, only?: LookAlone): WrittenLook {
 
 /** A picture of some size, cut at some focus, most under a veil. */
 function backdropOf(random: Random): WrittenLook['backdrop'] {
-  const [width, height] = [random.int(40, 400), random.int(40, 400)]
+  const [width, height] = [random.int(...SIDES), random.int(...SIDES)]
   return {
     picture: { asset: `picture${width}x${height}`.padEnd(16, '0'), width, height },
     focus: { x: random.int(0, 4) / 4, y: random.int(0, 4) / 4 },
@@ -168,7 +174,7 @@ function pictureOf(
   only?: LookAlone,
 ): Omit<Block, 'id' | 'order'> {
   const { border, radius, cut } = lookOf(random)
-  const [width, height] = [random.int(40, 400), random.int(40, 400)]
+  const [width, height] = [random.int(...SIDES), random.int(...SIDES)]
   const some = (least: number, most: number) =>
     random.maybe(0.4, () => random.int(least * 10, most * 10) / 10)
   const adjust = {

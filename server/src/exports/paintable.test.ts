@@ -40,3 +40,14 @@ test('what every writer draws anyway stays as it is', async () => {
   const jpeg = await canvas('#3e5c76').removeAlpha().jpeg().toBuffer()
   expect(await paintableAddress('image/jpeg', jpeg)).toBe(`data:image/jpeg;base64,${jpeg.toString('base64')}`)
 })
+
+test('a drawing comes as pixels, enough of them to be sharp', async () => {
+  const svg =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="40" height="20"><rect width="40" height="20" fill="#3e5c76"/></svg>'
+  const address = await paintableAddress('image/svg+xml', Buffer.from(svg))
+  expect(address).toMatch(/^data:image\/png;base64,/)
+  const { width, height } = await sharp(Buffer.from(address.split(',')[1], 'base64')).metadata()
+  expect([width, height]).toEqual([1600, 800])
+  const [r, g, b] = await pixels(within(address))
+  expect([r, g, b]).toEqual([0x3e, 0x5c, 0x76])
+})
