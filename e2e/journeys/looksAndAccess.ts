@@ -88,6 +88,20 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ],
   ['style-sheet', `${DEMO}/style/sheet`, '.sheet-picture'],
   ['mockup', `${DEMO}/mockup/pagehome00000000`, '.drawing g', choose('Intro')],
+  [
+    'states',
+    `${DEMO}/mockup/pagefares0000000`,
+    '.drawing g',
+    `${choose('Take this')}; setTimeout(() => [...document.querySelectorAll('.particulars .state button')].at(-1).click(), 200);
+     setTimeout(() => [...document.querySelectorAll('.panel button')].at(-1).click(), 400)`,
+  ],
+  [
+    'skeleton',
+    `${DEMO}/mockup/pagehome00000000`,
+    '.drawing g',
+    `dispatchEvent(new KeyboardEvent('keydown', { key: 'x', altKey: true }))`,
+  ],
+  ['board', `${DEMO}/boards`, '.board-picture'],
   ['live', `${DEMO}/live/pagehome00000000`, '.drawing g'],
 ]
 
@@ -95,6 +109,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 const UNPICTURED = [
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
+  ...['spacing', 'style-kits', 'skeleton'],
   ...[
     'several',
     'style-space',
