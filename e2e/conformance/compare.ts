@@ -1,6 +1,7 @@
 import type { WebDriver } from 'selenium-webdriver'
 import { pageHtml } from '@nolvex/core/markup/pageHtml'
 import { placeholderPicture } from '@nolvex/core/markup/placeholderPicture'
+import type { ShownPicture } from '@nolvex/core/block/primitive'
 import { bandAt } from '@nolvex/core/grid/band'
 import type { Box } from '@nolvex/core/layout/box'
 import { eachBox, PageLayouter } from '@nolvex/core/layout/pageLayout'
@@ -43,7 +44,10 @@ export interface Subject {
 }
 
 /** An HTML page of the subject with ids, its pictures drawn as placeholders of their natural size. */
-export function subjectHtml({ sources }: Subject): string {
+export function subjectHtml(
+  { sources }: Subject,
+  pictureAddress: (picture: ShownPicture) => string = standIn,
+): string {
   const { inOrder, lead } = bandsOf(sources.site)
   return pageHtml({
     bands: inOrder,
@@ -53,7 +57,7 @@ export function subjectHtml({ sources }: Subject): string {
     language: 'en',
     fonts: [],
     withKeys: true,
-    pictureAddress: standIn,
+    pictureAddress,
   })
 }
 
@@ -70,7 +74,11 @@ export async function compareSubjects(
   textZoom: number,
   result: Conformance,
 ) {
-  await driver.executeAsyncScript(mountInPage, subjects.map(subjectHtml), textZoom)
+  await driver.executeAsyncScript(
+    mountInPage,
+    subjects.map((subject) => subjectHtml(subject)),
+    textZoom,
+  )
   for (const width of widths) {
     await setViewport(driver, width, HEIGHT)
     const measured = (await driver.executeScript(measureInPage)) as MeasuredTree[]

@@ -4,14 +4,17 @@ import type { AddressInfo } from 'node:net'
 import { fontCatalogue, fontFileName } from '@nolvex/core/text/fontCatalogue'
 import { shippedFontPath } from '@nolvex/server/fonts/shippedFonts'
 
-/** An empty page with the shipped fonts, on loopback: fonts do not load into a page without an origin. */
-export async function serveFonts() {
-  const faces = fontCatalogue
+/** Rules that load the shipped fonts from the page `serveFonts` serves. */
+export const fontFaces = (): string =>
+  fontCatalogue
     .map((font) => {
       const style = font.italic ? 'italic' : 'normal'
       return `@font-face{font-family:"${font.family}";font-weight:${font.weight};font-style:${style};src:url(/${fontFileName(font)})}`
     })
     .join('')
+
+/** An empty page with the shipped fonts, on loopback: fonts do not load into a page without an origin. */
+export async function serveFonts() {
   const samples = fontCatalogue
     .map(
       ({ family, weight, italic }) =>
@@ -24,7 +27,7 @@ export async function serveFonts() {
     else
       response
         .setHeader('content-type', 'text/html')
-        .end(`<!doctype html><style>${faces}</style><body>${samples}</body>`)
+        .end(`<!doctype html><style>${fontFaces()}</style><body>${samples}</body>`)
   })
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port } = server.address() as AddressInfo

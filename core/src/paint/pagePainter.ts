@@ -130,10 +130,8 @@ export class PagePainter {
         return [pieceMark(content, look, room)]
       case 'picture': {
         const address = this.pictureAddress(content)
-        const isMap = content.plays === 'map' && !address
-        const picture = isMap
-          ? standInMap(content.alt, room.content)
-          : this.pictureMarks(content, look, room, address)
+        if (content.plays === 'map' && !address) return [mapMarks(content, look, room.content)]
+        const picture = this.pictureMarks(content, look, room, address)
         return content.plays ? [...picture, ...playMarks(content.plays, room.content)] : picture
       }
       default:
@@ -183,6 +181,20 @@ export class PagePainter {
       backdrop: (shown, frame) => this.backdropMarks(shown, frame),
       colour: (colour, use) => this.finish.colour(colour, use, ground),
     }
+  }
+}
+
+/** The map that stands in for a place's own: drawn at its own size, and cut to its room as a picture is. */
+function mapMarks(content: PictureContent, { pictureFit, pictureFocus }: ResolvedLook, frame: Frame): Group {
+  const { width, height, alt } = content
+  const placed = placedPicture(content, frame, pictureFit, pictureFocus)
+  const own = { x: 0, y: 0, width, height }
+  const marks: Mark[] = [...standInMap(alt, own), ...playMarks('map', own)]
+  const [across, down] = [placed.width / width, placed.height / height]
+  return {
+    type: 'group',
+    clip: { type: 'rect', ...frame },
+    marks: [{ type: 'group', transform: [across, 0, 0, down, placed.x, placed.y], marks }],
   }
 }
 

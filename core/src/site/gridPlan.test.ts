@@ -20,7 +20,7 @@ const before = after({ site: usualSite } as unknown as Documents, [
 ]).documents
 const guidesOf = ({ site }: Documents) => Object.values((site as unknown as SiteDocument).records.guides)
 
-test('a site of schema 2 gains what the grid is planned with and keeps what it has', () => {
+test('a site of schema 2 gains what the grid is planned with and mockups are shown in, and keeps what it has', () => {
   const { pages, bands, settings } = usualSite.records
   const old = {
     kind: 'site',
@@ -39,6 +39,10 @@ test('a site of schema 2 gains what the grid is planned with and keeps what it h
     'browserTabs',
     'audience',
     'savedGrids',
+    'pageStates',
+    'overlays',
+    'boards',
+    'alternatives',
   ] as const)
     expect(now.records[name]).toEqual({})
 })
