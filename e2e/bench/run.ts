@@ -5,27 +5,30 @@ import { gridFigures } from './gridFigures'
 import { inTheApplication } from './inTheApplication'
 import { compareLayout } from './layoutPeers'
 import { mapInTheCore } from './mapOf2000'
+import { mockupsInTheCore } from './mockups'
 import { compareOneLeaf } from './oneLeaf'
 import { placingInTheCore } from './placing'
 import { styleGuideInTheCore } from './styleGuide'
 import { timed } from './timing'
 
-/** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide. */
+/** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide; `mockup`: only mockups. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-if (process.argv.includes('style')) {
+if (process.argv.includes('mockup')) await mockupsInTheCore()
+else if (process.argv.includes('style')) {
   await styleGuideInTheCore()
   await inTheApplication('style')
 } else if (isOnlyDrafting) {
   placingInTheCore()
   await inTheApplication('pages')
 } else await layouts()
-if (!['drafting', 'layout', 'style'].some((only) => process.argv.includes(only))) {
+if (!['drafting', 'layout', 'style', 'mockup'].some((only) => process.argv.includes(only))) {
   shaping()
   placingInTheCore()
   mapInTheCore()
   gridFigures()
   await styleGuideInTheCore()
+  await mockupsInTheCore()
   draftingAndSketching()
   await inTheApplication()
 }

@@ -69,14 +69,16 @@ function show(key: string, state: PartState | undefined) {
           <tr v-for="row in rows" :key="row.key">
             <th scope="row" dir="auto">{{ row.name }}</th>
             <td v-for="state in [undefined, ...columns]" :key="state ?? 'rest'">
-              <ElButton
-                v-if="state === undefined || row.states.includes(state)"
-                link
-                :aria-label="`${row.name}, ${state ? PART_STATES[state] : 'at rest'}`"
-                @click="show(row.key, state)"
-              >
+              <span v-if="state === undefined || row.states.includes(state)" class="cell">
                 <StateSpecimen :of="row.key" :state="state" :room="ROOM" />
-              </ElButton>
+                <!-- Beside it, not around it: the words of what is shown are no part of the button's name. -->
+                <ElButton
+                  class="choose"
+                  text
+                  :aria-label="`${row.name}, ${state ? PART_STATES[state] : 'at rest'}`"
+                  @click="show(row.key, state)"
+                />
+              </span>
               <span v-else class="soft" aria-hidden="true">–</span>
             </td>
           </tr>
@@ -113,7 +115,18 @@ tbody th {
   max-width: 160px;
   font-weight: 600;
 }
-td .el-button {
-  height: auto;
+.cell {
+  position: relative;
+  display: inline-block;
+}
+.choose.el-button {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  background: none;
+}
+.choose.el-button:hover {
+  outline: 2px solid var(--pine);
 }
 </style>

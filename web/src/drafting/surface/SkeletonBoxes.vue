@@ -11,7 +11,7 @@ const page = useDraftingPage()
 const { by, deepest, shows, upTo } = useSkeleton()
 const MARGIN = 200
 /** Tints that stay apart from one another for eyes that see colours otherwise, too. */
-const TINTS = ['#3e5c76', '#b9770e', '#1f5b4c', '#8a4f7d', '#a63d2a', '#5b6b2f']
+const TINTS = ['#3e5c76', '#8a5a00', '#1f5b4c', '#8a4f7d', '#a63d2a', '#5b6b2f']
 const HELD = ['blocks', 'text', 'picture', 'icon', 'control', 'shape']
 
 interface Shown extends Rect {
