@@ -241,7 +241,7 @@ export const projectFiles: HostileInput[] = [
     },
     send: open,
     status: [422],
-    says: /damaged PNG/,
+    says: /damaged JPEG/,
   },
   {
     name: 'a compressed body',
