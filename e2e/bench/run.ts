@@ -14,7 +14,7 @@ import { timed } from './timing'
 /** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide; `mockup`: only mockups. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-if (process.argv.includes('mockup')) await mockupsInTheCore()
+if (process.argv.includes('mockup')) mockupsInTheCore()
 else if (process.argv.includes('style')) {
   await styleGuideInTheCore()
   await inTheApplication('style')
@@ -28,7 +28,7 @@ if (!['drafting', 'layout', 'style', 'mockup'].some((only) => process.argv.inclu
   mapInTheCore()
   gridFigures()
   await styleGuideInTheCore()
-  await mockupsInTheCore()
+  mockupsInTheCore()
   draftingAndSketching()
   await inTheApplication()
 }
