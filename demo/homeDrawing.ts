@@ -157,7 +157,7 @@ const isle = (name: string, asset: string, alt: string, says: string): Draft => 
 const isles: Draft = {
   kind: 'section',
   name: 'Three isles',
-  at: { [medium]: { arrange: { tracks: 3 } } },
+  at: { [medium]: { arrange: { tracks: 3 } }, [narrow]: { arrange: { tracks: 1 } } },
   children: [
     text('Isles heading', 'Three isles', { tag: 'h2' }),
     isle(
