@@ -1,5 +1,6 @@
 import sharp from 'sharp'
 import type { PictureChoices } from '@nolvex/core/markup/blockHtml'
+import type { PackAsset, PackFile } from './packPages'
 import type { Progress } from './progress'
 
 /** Widths a picture comes in, px, beside its own. */
@@ -12,22 +13,9 @@ const OWN_TYPES: Record<string, 'jpeg' | 'png' | 'webp'> = {
 }
 const [AVIF, WEBP] = [{ quality: 55, effort: 2 }, { quality: 78 }]
 
-/** A picture of a project, and how many px of it are shown at most. */
-export interface VariedPicture {
-  id: string
-  type: string
-  bytes: Uint8Array
-}
-
-/** A file beside a page. */
-export interface VariantFile {
-  path: string
-  bytes: Uint8Array
-}
-
 /** Files of one picture in several widths and types, and what names them. */
 export interface Variants {
-  files: VariantFile[]
+  files: PackFile[]
   sources: PictureChoices['sources']
 }
 
@@ -36,7 +24,7 @@ export interface Variants {
  * Animated and drawn pictures stay as they are.
  */
 export async function pictureVariants(
-  pictures: VariedPicture[],
+  pictures: PackAsset[],
   tell: Progress = () => {},
 ): Promise<Map<string, Variants>> {
   const made = new Map<string, Variants>()
@@ -48,7 +36,7 @@ export async function pictureVariants(
   return made
 }
 
-async function variantsOf({ id, type, bytes }: VariedPicture): Promise<Variants | undefined> {
+async function variantsOf({ id, type, bytes }: PackAsset): Promise<Variants | undefined> {
   const own = OWN_TYPES[type]
   if (!own) return undefined
   const { pages = 1, width = 0 } = await sharp(bytes).metadata()
@@ -56,7 +44,7 @@ async function variantsOf({ id, type, bytes }: VariedPicture): Promise<Variants 
   const turned = await sharp(bytes).autoOrient().toBuffer({ resolveWithObject: true })
   const widths = [...WIDTHS.filter((one) => one < turned.info.width), turned.info.width]
   const types = [...new Set(['avif', 'webp', own] as const)]
-  const files: VariantFile[] = []
+  const files: PackFile[] = []
   const sources: PictureChoices['sources'] = []
   for (const name of types) {
     const set: string[] = []

@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import { covering } from '@nolvex/core/block/looks/backdrop'
 import { cssBlend } from '@nolvex/core/block/tinted'
 import { contrastOver } from '@nolvex/core/colour/contrastOver'
+import { alphaOf } from '@nolvex/core/colour/spaces'
 import type { Box } from '@nolvex/core/layout/box'
 import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { assetAddress } from '../session/api'
@@ -48,7 +49,7 @@ function textsOver(layout: PageLayout): Text[] {
   const texts: Text[] = []
   const walk = (box: Box, x: number, y: number, on: Holder | undefined) => {
     const { look, content } = box.node
-    const here = look.backdrop ? { box, x, y } : look.fill && look.fill.length < 8 ? undefined : on
+    const here = look.backdrop ? { box, x, y } : look.fill && alphaOf(look.fill) === 1 ? undefined : on
     if (content.type === 'text' && here && here.box !== box) texts.push({ box, x, y, on: here })
     for (const child of box.children) walk(child, x + child.x, y + child.y, here)
   }
