@@ -1,4 +1,4 @@
-import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 
 const PATIENCE = 15_000
 
@@ -56,16 +56,26 @@ export class Person {
       field,
     )
     const item = `//*[contains(@class,"el-select-dropdown__item")][starts-with(normalize-space(translate(., '\u2003', ' ')), ${JSON.stringify(words)})]`
-    const option = await this.driver.wait(
+    await this.driver.wait(
       async () => {
         for (const found of await this.driver.findElements(By.xpath(item)))
-          if (await found.isDisplayed()) return found
-        return undefined
+          if (await found.isDisplayed()) return this.isClicked(found)
+        return false
       },
       PATIENCE,
       `no choice says “${words}”`,
     )
-    await (option as WebElement).click()
+  }
+
+  /** Whether an element could be clicked: a list that is still moving to its place may lie under its own field. */
+  private async isClicked(element: WebElement): Promise<boolean> {
+    try {
+      await element.click()
+      return true
+    } catch (failure) {
+      if (failure instanceof error.ElementClickInterceptedError) return false
+      throw failure
+    }
   }
 
   /** Selects a block by its name in the outline, of which only the lines in view are there. */
