@@ -15,7 +15,7 @@ export const FOOTER = 'sharedfooter0000'
 export const NAME = 'Skerrin Ferries'
 
 const PARTS: { id: string; name: string; pattern: string; chosen: Chosen }[] = [
-  { id: HEADER, name: 'Header', pattern: 'header-utility', chosen: {} },
+  { id: HEADER, name: 'Header', pattern: 'header-utility', chosen: { stays: true } },
   { id: FOOTER, name: 'Footer', pattern: 'footer', chosen: { columns: 3 } },
 ]
 

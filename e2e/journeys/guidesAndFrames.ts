@@ -79,7 +79,25 @@ export const guidesAndFrames: Journey = {
       1425,
       'the page is what the scroll bar leaves of 1440',
     )
-    await person.keys('m', 'r', 'b', 'f')
+
+    // Scrolled in its frame, what sticks is where one sees it, and is taken there.
+    await driver.executeScript(`document.querySelector('.pane').scrollTop = 400`)
+    const corner = await driver.executeScript<{ x: number; y: number }>(
+      `return new Promise((done) => setTimeout(() => {
+         const { left, top } = document.querySelector('.pane').getBoundingClientRect()
+         done({ x: Math.round(left + 4), y: Math.round(top + 12) })
+       }, 200))`,
+    )
+    await driver.actions().move(corner).press().release().perform()
+    await person.until('the header is selected', async () =>
+      (await person.text('.particulars')).includes('Header'),
+    )
+    expectEqual(
+      await person.number(`return document.querySelector('.pane').scrollTop`),
+      400,
+      'and the page stays where it was',
+    )
+    await person.keys('\uE00C', 'm', 'r', 'b', 'f')
     await person.until(
       'all hidden again',
       async () => !(await shown('.browser-frame')) && !(await shown('.fold')),

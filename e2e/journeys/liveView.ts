@@ -38,6 +38,21 @@ export const liveView: Journey = {
     const took = Date.now() - changed
     expectTrue(took < WITHIN_MS, `followed within a second (${took} ms)`)
 
+    // What sticks keeps to the edge of the window.
+    const topOf = (words: string) =>
+      driver.executeScript<number>(
+        `const one = [...document.querySelectorAll('.live text')].findLast((text) => text.textContent.includes(arguments[0]))
+         return one.getBoundingClientRect().top`,
+        words,
+      )
+    const header = await topOf('Skerrin Ferries')
+    await driver.executeScript('document.querySelector(".live").scrollTop = 500')
+    await person.until('the page is scrolled', async () => (await topOf('Boats, all year')) < 0)
+    await person.until(
+      'its header stands where it stood',
+      async () => Math.abs((await topOf('Skerrin Ferries')) - header) < 1,
+    )
+
     // Another page is drawn on, and shown.
     await driver.switchTo().window(drafting)
     await person.choose('.page input[aria-label=Page]', 'Fares')

@@ -52,6 +52,8 @@ export const placeSchema = z.strictObject({
     .strictObject({
       edge: z.enum(['none', 'top', 'bottom']).optional(),
       offset: plainLengthSchema.optional(),
+      /** from when on it does: at once, or once the page is scrolled by a whole window */
+      from: z.enum(['start', 'scrolled']).optional(),
     })
     .optional(),
   /** how far the ground of a section reaches: over the full width, or as far as its content */
@@ -67,6 +69,8 @@ const heightField: Field = { group: 'stands', label: 'tall', path: ['place', 'he
 
 const STICKY_EDGE = ['place', 'sticky', 'edge']
 const isFlowing: Field['when'] = ({ parentArranges }) => parentArranges !== 'placed'
+const doesStick: Field['when'] = (facts) =>
+  isFlowing(facts) && ['top', 'bottom'].includes(String(facts.value(STICKY_EDGE) ?? 'none'))
 /** Fields of what may stay in view while the page is scrolled. */
 const stickyFields: Field[] = [
   {
@@ -86,8 +90,19 @@ const stickyFields: Field[] = [
     label: 'sticks so far off',
     path: ['place', 'sticky', 'offset'],
     control: { type: 'length', absent: '0' },
-    when: (facts) =>
-      isFlowing(facts) && ['top', 'bottom'].includes(String(facts.value(STICKY_EDGE) ?? 'none')),
+    when: doesStick,
+  },
+  {
+    group: 'stands',
+    label: 'sticks from',
+    path: ['place', 'sticky', 'from'],
+    isRare: true,
+    control: {
+      type: 'choice',
+      options: { start: 'the start', scrolled: 'a window of scrolling on' },
+      absent: 'start',
+    },
+    when: doesStick,
   },
 ]
 

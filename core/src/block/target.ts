@@ -15,7 +15,7 @@ export const addressSchema = z
 /**
  * Where a link leads: to a page of the site, wherever it moves, to one of its sections, to a file of the project, or to an
  * address, which may be one of the web, an e-mail address or a telephone number. It may also show an overlay over the
- * page, or close the one it stands in.
+ * page, close the one it stands in, or go back to the top of the page.
  */
 export const targetSchema = leaf(
   z.union([
@@ -24,6 +24,7 @@ export const targetSchema = leaf(
     z.strictObject({ address: addressSchema }),
     z.strictObject({ overlay: idSchema }),
     z.strictObject({ closes: z.literal(true) }),
+    z.strictObject({ top: z.literal(true) }),
   ]),
 )
 
@@ -40,6 +41,7 @@ export const fileAt = (address: string): string | undefined =>
 /** The address a target comes to, or nothing when its page is gone. */
 export function hrefOf(to: Target | undefined, site: SiteFacts): string | undefined {
   if (!to || 'overlay' in to || 'closes' in to) return undefined
+  if ('top' in to) return '#'
   if ('address' in to) return to.address
   if ('asset' in to) return fileAddress(to.asset)
   const page = site.pageAddress(to.page)

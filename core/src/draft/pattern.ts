@@ -70,6 +70,9 @@ export const tick = (name: string, label: string, usual: boolean): Parameter => 
   usual,
 })
 
+/** Whether the head of a page keeps to the top of the window. */
+export const STAYS = tick('stays', 'Stays at the top', false)
+
 /** A pattern's choices where nothing else is chosen. */
 export const usualChoice = ({ parameters }: Pick<Pattern, 'parameters'>): Chosen =>
   Object.fromEntries(parameters.map(({ name, usual }) => [name, usual]))

@@ -1,5 +1,7 @@
 import type { Pattern } from './pattern'
+import { actionAtHand } from './patterns/actionAtHand'
 import { article } from './patterns/article'
+import { backToTop } from './patterns/backToTop'
 import { callToAction } from './patterns/callToAction'
 import { cards } from './patterns/cards'
 import { comparison } from './patterns/comparison'
@@ -67,9 +69,11 @@ export const patterns: Pattern[] = [
   contact,
   place,
   callToAction,
+  actionAtHand,
   nothingFound,
   footer,
   footerLine,
+  backToTop,
 ]
 
 export const patternById = (id: string): Pattern | undefined => patterns.find((one) => one.id === id)

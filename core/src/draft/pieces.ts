@@ -120,6 +120,12 @@ export const LINE_ABOVE: Varying['look'] = { border: { top: EDGE } }
 export const LINE_BELOW: Varying['look'] = { border: { bottom: EDGE } }
 export const SHADED: Varying['look'] = { fill: { role: 'tint', hex: '#eceeea' } }
 
+/** Keeps to the top of the window while the page is scrolled, on a ground that hides what passes under it. */
+export const STAYS_AT_TOP: Pick<Piece, 'place' | 'look'> = {
+  place: { sticky: { edge: 'top' } },
+  look: { ...LINE_BELOW, fill: { role: 'ground', hex: '#ffffff' } },
+}
+
 /** A section of a page whose children stand on its columns. */
 export const section = (name: string, holds: Piece[], more: Partial<Piece> = {}): Piece => ({
   kind: 'section',

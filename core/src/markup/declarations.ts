@@ -1,4 +1,5 @@
 import { LOOK_NAMES, looks, looksOn, type AnyLook, type LookName } from '../block/looks'
+import { isSticking } from '../layout/sticking'
 import { fittedColumn } from '../resolve/fittedColumn'
 import type { Arrangement, BlockNode, ControlContent, PageNode, ShapeContent, Size } from '../resolve/node'
 import { cssLength, px, roundTo, type WrittenLength } from '../units/length'
@@ -10,6 +11,7 @@ export type Declarations = Map<string, string>
 export const INITIAL: Record<string, string> = {
   ...Object.fromEntries(LOOK_NAMES.flatMap((name) => (looks[name] as AnyLook).css(looks[name].initial))),
   'align-self': 'auto',
+  animation: 'none',
   contain: 'none',
   'contain-intrinsic-size': 'none',
   display: 'block',
@@ -56,7 +58,7 @@ export function declarationsOf(node: BlockNode, parent: BlockNode | PageNode, or
   limits(node, css)
   looking(node, css)
   narrowGround(node, css)
-  sticking(node, 'arrange' in parent ? parent.arrange : PAGE, css)
+  sticking(node, 'arrange' in parent ? parent : undefined, css)
   if (order !== undefined) css.set('order', String(order))
   return css
 }
@@ -261,10 +263,18 @@ function narrowGround({ look, arrange, place }: BlockNode, css: Declarations) {
   css.set('background-size', `100% calc(100% + ${top} + ${bottom})`)
 }
 
-/** Stays in view so far from an edge of the viewport; what is placed freely keeps to its anchors. */
-function sticking({ place }: BlockNode, parent: Pick<Arrangement, 'type'>, css: Declarations) {
-  if (!place.sticky || parent.type === 'placed') return
-  css.set('position', 'sticky').set(place.sticky.edge, cssLength(place.sticky.offset)).set('z-index', '1')
+/** Stays in view so far from an edge of the viewport; sections lie over what stays within others. */
+function sticking(node: BlockNode, parent: BlockNode | undefined, css: Declarations) {
+  const { sticky } = node.place
+  if (!sticky || !isSticking(node, parent)) return
+  css
+    .set('position', 'sticky')
+    .set(sticky.edge, cssLength(sticky.offset))
+    .set('z-index', parent ? '1' : '2')
+  if (!sticky.isLater) return
+  // Where the browser knows no such timeline it is seen from the start.
+  css.set('animation', '1ms step-end both later').set('animation-timeline', 'scroll(root)')
+  css.set('animation-range', '0 100vh')
 }
 
 const initialByLook = new Map<LookName, Declarations>()

@@ -7,7 +7,14 @@ import { cssFallbackFace, cssFontFace, cssSheet, type Css } from '../text/cssWri
 import type { FallbackFace } from '../text/fallbackFace'
 import { htmlElement, htmlPage, htmlStyle, written } from '../text/elementWriter'
 import { needsScript, PAGE_SCRIPT } from './pageScript'
-import { backdropRule, blockRules, GREY_PICTURES, resetRules, type PageAtBands } from './stylesheet'
+import {
+  backdropRule,
+  blockRules,
+  GREY_PICTURES,
+  laterRules,
+  resetRules,
+  type PageAtBands,
+} from './stylesheet'
 
 /** A font file the page brings along. */
 export interface EmbeddedFont {
@@ -53,6 +60,7 @@ export function pageHtml(options: PageHtmlOptions): string {
     ...resetRules(page),
     ...(isGrey ? [GREY_PICTURES] : []),
     backdropRule(pages, pictureAddress),
+    ...laterRules(pages),
     ...blockRules({ bands, lead, pages }, classes),
   ])
   const head = [htmlElement('title', {}, title), '\n', htmlStyle(sheet)]

@@ -24,7 +24,7 @@ const planned = [
 ]
 
 /** The site drafted from its map and written, with some pages left out. */
-function filesOf(without: string[] = []): Map<string, string> {
+function filesOf(without: string[] = [], covered?: number[]): Map<string, string> {
   let count = 0
   const newId = () => `made${String(count++).padStart(12, '0')}`
   const pages = Object.fromEntries(planned.map((one) => [one.id, one]))
@@ -47,7 +47,7 @@ function filesOf(without: string[] = []): Map<string, string> {
     .filter(({ id }) => !without.includes(id))
     .map(({ id, title }) => {
       const pages = resolveAllBands(pageSources(documents, id))
-      return { id, title, address: addresses.get(id) as string, pages }
+      return { id, title, address: addresses.get(id) as string, pages, ...(id === idOf('b') && { covered }) }
     })
   const { inOrder, lead } = bandsOf(drafted)
   const files = siteHtml(
@@ -121,4 +121,14 @@ test('a link to a file of the project leads to it where it comes along, and nowh
   expect(written((asset) => `files/${asset}.pdf`)).toContain('href="../../files/assettimes000000.pdf"')
   expect(written()).not.toContain('href="/files')
   expect(written()).toContain('All times')
+})
+
+test('on a page whose top is covered, links come to stand below what covers it, at each band', () => {
+  const files = filesOf([], [120, 80.5, 80])
+  expect(files.get('bread/index.html')).toContain('<html lang="en" class="bread-page">')
+  expect(files.get('index.html')).toContain('<html lang="en">')
+  const heights = [
+    ...(files.get('styles.css') as string).matchAll(/\.bread-page { scroll-padding-top: (\d+)px }/g),
+  ]
+  expect(heights.map(([, px]) => px)).toEqual(['120', '81', '80'])
 })

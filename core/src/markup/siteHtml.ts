@@ -2,7 +2,7 @@ import type { ShownPicture } from '../block/primitive'
 import { fileAt } from '../block/target'
 import type { BlockNode, PageNode } from '../resolve/node'
 import { pathFromTitle } from '../site/address'
-import { cssSheet, writtenCss } from '../text/cssWriter'
+import { cssBetween, cssRule, cssSheet, writtenCss, type Css } from '../text/cssWriter'
 import { htmlElement, htmlPage, htmlStylesheet, written, type Content } from '../text/elementWriter'
 import { childrenHtml, type HtmlOptions, type PictureChoices } from './blockHtml'
 import { classNames, fontRules, type EmbeddedFont } from './pageHtml'
@@ -14,6 +14,7 @@ import {
   darkGround,
   darkRules,
   GREY_PICTURES,
+  laterRules,
   resetRules,
   type MarkupBand,
 } from './stylesheet'
@@ -29,6 +30,8 @@ export interface SitePage {
   dark?: PageNode[]
   /** shown over it by what stands on it, or on another of them */
   overlays?: OverlayAtBands[]
+  /** px at the top of the window that parts which stay there cover, at each band; none where nothing stays */
+  covered?: number[]
 }
 
 export interface SiteHtmlOptions {
@@ -75,9 +78,9 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
       const shown = overlay.pages[leadIndex]
       return { overlay, own, shown, classes: classNames(shown, `${own}-`) }
     })
-    return { page, leading, classes: classNames(leading, prefix), overlays }
+    return { page, leading, prefix, classes: classNames(leading, prefix), overlays }
   })
-  const files = rules.map(({ page, leading, classes, overlays }): SiteFile => {
+  const files = rules.map(({ page, leading, prefix, classes, overlays }): SiteFile => {
     const folder = folders.get(page.id) as string
     const toRoot = '../'.repeat(folder ? folder.split('/').length : 0) || './'
     const inPage: Omit<HtmlOptions, 'classes'> = {
@@ -107,20 +110,26 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
     const head = [htmlElement('title', {}, page.title), '\n', htmlStylesheet(`${toRoot}${STYLES}`)]
     const shown = [leading, ...overlays.map((one) => one.shown)]
     const content = shown.some(({ children }) => needsScript(children)) ? [body, PAGE_SCRIPT, '\n'] : body
-    return { path: joined(folder, INDEX), text: written(htmlPage(language, head, content)) }
+    return {
+      path: joined(folder, INDEX),
+      text: written(htmlPage(language, head, content, page.covered && coveredClass(prefix))),
+    }
   })
   const [first] = rules
+  const allPages = pages.flatMap((page) => [
+    ...page.pages,
+    ...(page.overlays ?? []).flatMap((one) => one.pages),
+  ])
   const sheet = cssSheet([
     ...fontRules(fonts),
     ...(first ? resetRules(first.leading) : []),
     ...(first?.page.dark ? [darkGround(first.page.dark[leadIndex].ground)] : []),
     ...(isGrey ? [GREY_PICTURES] : []),
-    backdropRule(
-      pages.flatMap((page) => [...page.pages, ...(page.overlays ?? []).flatMap((one) => one.pages)]),
-      picturePath,
-    ),
+    backdropRule(allPages, picturePath),
+    ...laterRules(allPages),
     ...(rules.some(({ overlays }) => overlays.length) ? [OVERLAY_RULES] : []),
-    ...rules.flatMap(({ page, classes, overlays }) => [
+    ...rules.flatMap(({ page, prefix, classes, overlays }) => [
+      ...(page.covered ? coveredRules(bands, page.covered, coveredClass(prefix)) : []),
       ...blockRules({ bands, lead, pages: page.pages }, classes),
       ...(page.dark ? darkRules({ bands, lead, pages: page.pages }, page.dark, classes) : []),
       ...overlays.flatMap(({ overlay, own, classes: inside }) => [
@@ -132,6 +141,16 @@ export function siteHtml(options: SiteHtmlOptions, pages: SitePage[]): SiteFile[
   ])
   return [...files, { path: STYLES, text: writtenCss(sheet) }]
 }
+
+const coveredClass = (prefix: string) => `${prefix}page`
+
+/** What a link or the keys lead to comes to stand below what stays at the top. */
+const coveredRules = (bands: MarkupBand[], covered: number[], name: string): Css[] =>
+  bands.map(({ from }, index) =>
+    cssBetween(from, bands.at(index + 1)?.from, [
+      cssRule(`.${name}`, [['scroll-padding-top', `${Math.ceil(covered[index])}px`]]),
+    ]),
+  )
 
 /** Files of a set by their paths from a page. */
 const fromPage = ({ type, set }: PictureChoices['sources'][number], toRoot: string) => ({

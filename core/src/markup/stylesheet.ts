@@ -112,6 +112,15 @@ export const darkGround = (ground: string): Css =>
     ]),
   ])
 
+/** What is not seen before a window was scrolled past, where pages have any of it. @param pages at all bands */
+export function laterRules(pages: PageNode[]): Css[] {
+  const isIn = ({ place, children }: BlockNode): boolean => place.sticky?.isLater || children.some(isIn)
+  return pages.some(({ children }) => children.some(isIn)) ? [LATER] : []
+}
+
+const LATER = fixedCss`@keyframes later { from { visibility: hidden } }
+`
+
 /** The pictures blocks stand on, by which the rules of blocks name them. @param pages at all bands */
 export function backdropRule(pages: PageNode[], address: (picture: ShownPicture) => string): Css {
   const found = new Map<string, string>()

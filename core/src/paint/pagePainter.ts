@@ -7,6 +7,7 @@ import { alphaOf } from '../colour/spaces'
 import type { Box } from '../layout/box'
 import { cutsOff, type PictureContent, type PieceContent } from '../resolve/node'
 import type { PageLayout } from '../layout/pageLayout'
+import { inStackingOrder } from '../layout/sticking'
 import { movedBy, type Frame, type Group, type Mark, type Outline } from '../vector/mark'
 import { pathInFrame } from '../vector/pathShape'
 import { fittedRadii, innerRadii } from '../vector/roundedRect'
@@ -61,7 +62,10 @@ export class PagePainter {
   /** The sections of a page, each where it stands, px. */
   sections(layout: PageLayout): PlacedPainted[] {
     const ground = this.finish.colour(layout.ground, 'ground', layout.ground)
-    return layout.sections.map((box) => ({ painted: this.painted(box, layout, ground), y: box.y }))
+    return inStackingOrder(layout.sections, undefined).map((box) => ({
+      painted: this.painted(box, layout, ground),
+      y: box.y,
+    }))
   }
 
   private painted(box: Box, layout: PageLayout, ground: string): Painted {
@@ -88,7 +92,7 @@ export class PagePainter {
     const clip = shown.flatMap(({ name, of }) => of.clip?.(look[name], room) ?? []).at(0)
     const over = shown.flatMap(({ name, of }) => of.paintOver?.(look[name], room) ?? [])
     const looking = [...drawn(looksLike, 'looks'), ...over]
-    const children = box.children.map((child): PlacedPainted => {
+    const children = inStackingOrder(box.children, box.node).map((child): PlacedPainted => {
       return { painted: this.painted(child, layout, own), y: child.y }
     })
     const shows = this.contentMarks(box, room, layout)

@@ -57,8 +57,8 @@ export interface Placing {
   /** before it, in place of its parent's gap */
   space?: WrittenLength
   overflow: 'visible' | 'hidden' | 'scroll'
-  /** the edge of the viewport it keeps so far from while it can */
-  sticky?: { edge: 'top' | 'bottom'; offset: WrittenLength }
+  /** the edge of the viewport it keeps so far from while it can; later: once a whole window was scrolled past */
+  sticky?: { edge: 'top' | 'bottom'; offset: WrittenLength; isLater: boolean }
   /** whether its ground reaches only as far as its content */
   isGroundNarrow: boolean
 }

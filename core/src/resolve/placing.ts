@@ -40,8 +40,9 @@ export function placing(place: Place, tokens: Tokens): Placing {
 }
 
 function sticky({ sticky: written }: Place, tokens: Tokens): Placing['sticky'] {
-  const { edge = 'none', offset } = written ?? {}
-  return edge === 'none' ? undefined : { edge, offset: offset ? tokens.length(offset) : NOTHING }
+  const { edge = 'none', offset, from } = written ?? {}
+  if (edge === 'none') return undefined
+  return { edge, offset: offset ? tokens.length(offset) : NOTHING, isLater: from === 'scrolled' }
 }
 
 function size(written: NonNullable<Place['width']>, tokens: Tokens): Size {

@@ -1,4 +1,5 @@
 import Flatbush from 'flatbush'
+import { isSticking } from '../layout/sticking'
 import { cutsOff } from '../resolve/node'
 import type { Placed } from './drawnPage'
 import { insideBorder } from './drawnPage'
@@ -8,6 +9,7 @@ import type { Rect } from './rect'
 export class HitIndex {
   private tree: Flatbush | undefined
   private list: Placed[]
+  private raised = new Map<string, number>()
 
   /** @param placed in reading order, parents first */
   constructor(placed: ReadonlyMap<string, Placed>) {
@@ -15,6 +17,7 @@ export class HitIndex {
     if (this.list.length === 0) return
     this.tree = new Flatbush(this.list.length)
     const seen = seenRects(placed)
+    this.raise(placed)
     for (const { key } of this.list) {
       const { x, y, w, h } = seen.get(key) as Rect
       this.tree.add(x, y, x + w, y + h)
@@ -27,8 +30,26 @@ export class HitIndex {
     const found = this.tree?.search(x, y, x, y).map((index) => ({ index, placed: this.list[index] })) ?? []
     return found
       .filter(({ placed }) => x < placed.x + placed.w && y < placed.y + placed.h)
-      .sort((a, b) => b.placed.depth - a.placed.depth || b.index - a.index)
+      .sort(
+        (a, b) =>
+          this.height(b.placed) - this.height(a.placed) ||
+          b.placed.depth - a.placed.depth ||
+          b.index - a.index,
+      )
       .map(({ placed }) => placed)
+  }
+
+  private height = ({ key }: Placed) => this.raised.get(key) ?? 0
+
+  /** What sticks lies over all beside it, with what stands in it: sections over what sticks within others. */
+  private raise(placed: ReadonlyMap<string, Placed>) {
+    for (const one of placed.values()) {
+      const parent = one.parent === null ? undefined : placed.get(one.parent)
+      const around = (parent && this.raised.get(parent.key)) ?? 0
+      const own = isSticking(one.box.node, parent?.box.node) ? (parent ? 1 : 2) : 0
+      const height = Math.max(around, own)
+      if (height > 0) this.raised.set(one.key, height)
+    }
   }
 }
 

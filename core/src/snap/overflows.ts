@@ -43,9 +43,12 @@ function outOfPage(page: DrawnPage, one: Placed): Overflow | undefined {
 function outOfParent(page: DrawnPage, one: Placed): Overflow | undefined {
   const parent = one.parent === null ? undefined : page.placed.get(one.parent)
   // What scrolls is meant to hold more than it shows.
-  if (!parent || parent.box.node.place.overflow === 'scroll') return undefined
+  if (!parent || parent.box.node.place.overflow === 'scroll' || onlyHolds(parent)) return undefined
   return runsOut(one, parent, 'parent', hides(parent))
 }
+
+/** What sticks and takes no room of its own holds something over the page. */
+const onlyHolds = ({ h, box }: Placed) => h === 0 && box.node.place.sticky !== undefined
 
 const hides = (one: Placed | undefined) => one !== undefined && cutsOff(one.box.node.place)
 

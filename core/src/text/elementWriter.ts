@@ -69,11 +69,12 @@ export const svgStyle = (css: Css): Content =>
   writtenCss(css) ? xmlElement('style', {}, writtenCss(css)) : ''
 
 /** An HTML page: its type, what its head holds and its body. Character set and viewport are as every page has them. */
-export function htmlPage(language: string, head: Content, body: Content): Markup {
+export function htmlPage(language: string, head: Content, body: Content, className?: string): Markup {
   const always =
     '<meta charset="utf-8">\n<meta name="viewport" content="width=device-width, initial-scale=1">\n'
   const rest = `<head>\n${always}${contentText(head)}\n</head>\n<body>${contentText(body)}</body>`
-  return sealed(`<!doctype html>\n<html lang="${escapeMarkup(language)}">\n${rest}\n</html>\n`)
+  const named = className === undefined ? '' : ` class="${escapeMarkup(className)}"`
+  return sealed(`<!doctype html>\n<html lang="${escapeMarkup(language)}"${named}>\n${rest}\n</html>\n`)
 }
 
 /** An XML file: its declaration and its outermost element. */

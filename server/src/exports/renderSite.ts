@@ -2,6 +2,7 @@ import { strToU8 } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
 import { withAlpha } from '@nolvex/core/colour/spaces'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
+import { coveredAtTop } from '@nolvex/core/layout/sticking'
 import { pictureSizes } from '@nolvex/core/layout/pictureSizes'
 import type { OverlayAtBands } from '@nolvex/core/markup/overlayHtml'
 import { siteHtml, type SitePage } from '@nolvex/core/markup/siteHtml'
@@ -86,14 +87,20 @@ export async function htmlFiles(input: PackInput, tell: Progress = () => {}): Pr
         (share) => tell(PAINTING * (PAGES + (1 - PAGES) * share)),
       )
     : new Map<string, Variants>()
-  const sizes = variants.size ? sizesIn(pages, bands) : new Map<string, Map<string, string>>()
+  const laid = laidOut(pages, bands)
+  const sizes = new Map(
+    variants.size ? laid.map(({ page, atBands }) => [page.id, pictureSizes(atBands)]) : [],
+  )
   const pictureChoices = ({ key, content }: BlockNode, page: SitePage) => {
     const found = content.type === 'picture' && content.asset ? variants.get(content.asset) : undefined
     return found && { sizes: sizes.get(page.id)?.get(key) ?? '100vw', sources: found.sources }
   }
   const written = siteHtml(
     { bands, lead, language: 'en', fonts, picturePath, pictureChoices, filePath, isGrey },
-    pages,
+    laid.map(({ page, atBands }) => {
+      const covered = atBands.map(({ layout }) => coveredAtTop(layout))
+      return covered.some((px) => px > 0) ? { ...page, covered } : page
+    }),
   )
   const text = written.map((file) => file.text).join('')
   const shown = assets.filter((asset) => text.includes(pathOf(asset)))
@@ -112,18 +119,16 @@ function isShownIn(pages: PageNode[], asset: string): boolean {
   return pages.some(({ children }) => children.some(shows))
 }
 
-/** How wide pictures are shown, by page and by the keys of their instances. */
-function sizesIn(pages: SitePage[], bands: Band[]): Map<string, Map<string, string>> {
+/** Pages at each band, at the width it is drawn at. */
+function laidOut(pages: SitePage[], bands: Band[]) {
   const layouter = new PageLayouter(fontLibraryInUse())
-  return new Map(
-    pages.map(({ id, pages: atBands }) => {
-      const laid = bands.map((band, index) => {
-        const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
-        return { band, layout: layouter.layout(atBands[index], environment) }
-      })
-      return [id, pictureSizes(laid)]
-    }),
-  )
+  return pages.map((page) => {
+    const atBands = bands.map((band, index) => {
+      const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
+      return { band, layout: layouter.layout(page.pages[index], environment) }
+    })
+    return { page, atBands }
+  })
 }
 
 /** An overlay with where it stands at each band. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { ElButton } from 'element-plus'
-import { computed, provide, ref, watch } from 'vue'
+import { computed, onScopeDispose, provide, ref, watch } from 'vue'
 import type { Placed } from '@nolvex/core/snap/drawnPage'
 import type { ShelfItem } from '@nolvex/core/block/shelf'
 import { useOverlays } from '../grid/useOverlays'
@@ -30,7 +30,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pictures: [files: File[], block: string | undefined] }>()
 const page = useDraftingPage()
-const { pageWidth, pageHeight, selected } = page
+const { pageWidth, pageHeight, selected, shown } = page
 
 const surface = ref<HTMLElement>()
 const desk = ref<HTMLElement>()
@@ -46,7 +46,7 @@ const other = computed((): FinishName => {
 })
 const isCompared = computed(() => props.comparison === 'beside')
 const divided = computed(() => (isMockup.value && props.comparison === 'divided' ? other.value : undefined))
-const { framed, natural, frameProps, paneStyle, underlay, ground } = useFramedPage(page)
+const { framed, natural, windowHeight, frameProps, paneStyle, underlay, ground } = useFramedPage(page)
 /** What scrolls the page is the desk, or the window its browser frame leaves. */
 const scroller = () => (framed.value ? pane.value : desk.value)
 const beside = computed(() => (isCompared.value ? 2 : 1))
@@ -59,8 +59,6 @@ useCameraCommands(page, camera)
 const { overview } = useOverlays()
 const { isAlone } = usePresentation()
 const atEdges = useScrollAtEdges(desk, moving.scrollBy)
-
-const shown = computed(() => page.landed.value?.layout ?? page.layout.value)
 
 /** A new block comes to the page where the pointer is let go on the desk. */
 function bring(item: ShelfItem) {
@@ -106,6 +104,14 @@ function scrolled() {
   moving.scrolled()
   follow()
 }
+
+/** In a browser frame what sticks keeps to its edge of it. */
+watch(
+  () => framed.value && { top: scroll.value.top / zoom.value, height: windowHeight.value },
+  (seen) => (page.scrolled.value = seen),
+  { immediate: true },
+)
+onScopeDispose(() => (page.scrolled.value = undefined))
 
 /** The page follows to what is selected where none of it is in view. */
 const AROUND = 40

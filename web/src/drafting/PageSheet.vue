@@ -42,7 +42,7 @@ const emit = defineEmits<{
   pictures: [files: File[], block: string | undefined]
 }>()
 const page = useDraftingPage()
-const { placed, pageWidth, pageHeight, bandGrid, selected, editing, blocks } = page
+const { placed, pageWidth, pageHeight, bandGrid, selected, editing, blocks, shown } = page
 const { boxes, spacing } = useOverlays()
 const { isAlone } = usePresentation()
 const sheet = ref<HTMLElement>()
@@ -55,9 +55,6 @@ function pagePoint({ clientX, clientY }: { clientX: number; clientY: number }) {
   return { x: (clientX - box.left) / props.zoom, y: (clientY - box.top) / props.zoom }
 }
 const hitBy = (event: MouseEvent) => page.under(pagePoint(event)).at(0)
-
-/** While something is dragged, the page as it would then stand. */
-const shown = computed(() => page.landed.value?.layout ?? page.layout.value)
 
 const {
   press,

@@ -51,6 +51,7 @@ export function useFramedPage(page: DraftingPage) {
   return {
     framed,
     natural,
+    windowHeight,
     frameProps,
     paneStyle,
     underlay: computed(() => record.value?.underlay),

@@ -7,6 +7,7 @@ import { bandAt } from '@nolvex/core/grid/band'
 import { gridAt } from '@nolvex/core/grid/bandGrid'
 import { environmentOf, pageFontMeasures } from '@nolvex/core/layout/pageFont'
 import type { PageLayout } from '@nolvex/core/layout/pageLayout'
+import { asScrolled, type Scrolled } from '@nolvex/core/layout/sticking'
 import type { AtBand } from '@nolvex/core/resolve/cascade'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { StyleTokens } from '@nolvex/core/resolve/styleTokens'
@@ -109,6 +110,9 @@ export function useLaidOutPage(
     const resolved = resolvers.value.shown.resolve(sources, band.value.id, moment.value)
     return layouter(library.value).layout(resolved, environment.value)
   })
+  /** what of it is seen in a window that is scrolled, by which some of it sticks; nothing where all of it is seen */
+  const scrolled = shallowRef<Scrolled>()
+  const asSeen = (whole: PageLayout) => (scrolled.value ? asScrolled(whole, scrolled.value) : whole)
   const edited = useEditedDrawing(page, layout, path)
   const { blocks, document, drawnOn } = edited
 
@@ -125,10 +129,11 @@ export function useLaidOutPage(
       id === page.value
         ? { ...sources, drawing: after }
         : { ...sources, around: { ...sources.around, [id]: changed.documents[id] } }
-    const shown = trialLayouter(library.value).layout(
+    const whole = trialLayouter(library.value).layout(
       resolvers.value.trial.resolve(tried, band.value.id, moment.value),
       environment.value,
     )
+    const shown = asSeen(whole)
     return { layout: shown, placed: placeBlocks(shown, drawnOn.value), blocks: after.records.blocks }
   }
   /** Where everything stands at another band. */
@@ -145,6 +150,9 @@ export function useLaidOutPage(
   /** The page after a change that is only shown yet; its own layout stays what pointers go by. */
   const landing = shallowRef<Operation[]>()
   const landed = computed(() => (landing.value?.length ? standAfter(landing.value) : undefined))
+  const seen = computed(() => layout.value && asSeen(layout.value))
+  /** The page as it is drawn: in its window, and after a change that is only shown yet. */
+  const shown = computed(() => landed.value?.layout ?? seen.value)
   const pageHeight = computed(() =>
     Math.max(layout.value?.height ?? 0, overlaid.value ? LEAST_OVERLAY : LEAST_PAGE),
   )
@@ -158,7 +166,7 @@ export function useLaidOutPage(
   })
 
   const placed = computed(
-    () => (layout.value ? placeBlocks(layout.value, drawnOn.value) : new Map()) as DrawnPage['placed'],
+    () => (seen.value ? placeBlocks(seen.value, drawnOn.value) : new Map()) as DrawnPage['placed'],
   )
   const hits = computed(() => new HitIndex(placed.value))
 
@@ -243,6 +251,8 @@ export function useLaidOutPage(
     layout,
     landing,
     landed,
+    scrolled,
+    shown,
     standAfter,
     placedAt,
     placed,

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useElementSize, useFullscreen, useIdle, useWindowSize } from '@vueuse/core'
+import { useElementSize, useFullscreen, useIdle, useScroll, useWindowSize } from '@vueuse/core'
 import { ElButton } from 'element-plus'
 import { computed, onScopeDispose, provide, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { bandAt } from '@nolvex/core/grid/band'
+import { asScrolled } from '@nolvex/core/layout/sticking'
 import { bandsOf, PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import type { ColourSet } from '@nolvex/core/style/token'
@@ -53,7 +54,8 @@ const NARROWEST = 320
 const { width: windowWidth } = useWindowSize({ includeScrollbar: true })
 const width = computed(() => Math.max(NARROWEST, windowWidth.value))
 const desk = ref<HTMLElement>()
-const { width: inner } = useElementSize(desk)
+const { width: inner, height } = useElementSize(desk)
+const { y: top } = useScroll(desk)
 /** Bands go by the whole window, the page stands beside its scroll bar. */
 const scrollBar = computed(() => (inner.value ? Math.max(0, windowWidth.value - inner.value) : 0))
 const band = computed(() => bandAt(bandsOf(project.site).inOrder, width.value))
@@ -68,9 +70,14 @@ const layout = computed(() => {
   return layouter(library.value).layout(page, {
     ...usualEnvironment,
     viewportWidth: width.value,
+    viewportHeight: height.value || usualEnvironment.viewportHeight,
     scrollBar: scrollBar.value,
   })
 })
+/** What sticks keeps to its edge of the window. */
+const seen = computed(
+  () => layout.value && asScrolled(layout.value, { top: top.value, height: height.value }),
+)
 const { isSupported, isFullscreen, toggle } = useFullscreen()
 /** ms after which what is shown is the page alone */
 const { idle } = useIdle(3000)
@@ -101,7 +108,7 @@ const { idle } = useIdle(3000)
       role="img"
       :aria-label="project.site.records.pages[id ?? '']?.title ?? 'Page'"
     >
-      <PageDrawing :layout="layout" :until="layout.height" />
+      <PageDrawing v-if="seen" :layout="seen" :until="layout.height" />
     </svg>
     <p v-else-if="!id" class="none">No page is drawn yet. As soon as one is, it stands here.</p>
     <p v-else class="none soft" role="status">Loading the fonts…</p>

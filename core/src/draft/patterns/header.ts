@@ -1,5 +1,5 @@
-import { tick, type Pattern } from '../pattern'
-import { LINE_BELOW, menu, section } from '../pieces'
+import { STAYS, tick, type Pattern } from '../pattern'
+import { LINE_BELOW, menu, section, STAYS_AT_TOP } from '../pieces'
 
 /** Name of the site and its main menu, which steps behind a button where there is no room. */
 export const header: Pattern = {
@@ -8,8 +8,8 @@ export const header: Pattern = {
   group: 'top',
   also: 'top logo navigation nav bar',
   expects: 'the name of the site and its main menu',
-  parameters: [tick('button', 'With a button at its end', false)],
-  make: ({ siteName, menus, action, to }, { button }) =>
+  parameters: [tick('button', 'With a button at its end', false), STAYS],
+  make: ({ siteName, menus, action, to }, { button, stays }) =>
     section(
       'Header',
       [
@@ -24,6 +24,7 @@ export const header: Pattern = {
         arrange: { type: 'row', justify: 'between', align: 'centre', wrap: true, padding: PADDING },
         narrow: { arrange: { padding: PADDING } },
         look: LINE_BELOW,
+        ...(stays && STAYS_AT_TOP),
       },
     ),
 }

@@ -1,5 +1,5 @@
-import type { Pattern } from '../pattern'
-import { GAP, LINE_BELOW, menu, row, section } from '../pieces'
+import { STAYS, type Pattern } from '../pattern'
+import { GAP, LINE_BELOW, menu, row, section, STAYS_AT_TOP } from '../pieces'
 
 /** Name of the site, a field to search it and its main menu below. */
 export const headerSearch: Pattern = {
@@ -8,8 +8,8 @@ export const headerSearch: Pattern = {
   group: 'top',
   also: 'top find field navigation nav bar',
   expects: 'the name of the site, its main menu and one field to search in',
-  parameters: [],
-  make: ({ siteName, menus }) =>
+  parameters: [STAYS],
+  make: ({ siteName, menus }, { stays }) =>
     section(
       'Header',
       [
@@ -34,6 +34,7 @@ export const headerSearch: Pattern = {
         arrange: { type: 'column', gap: GAP.usual, align: 'stretch', padding: PADDING },
         narrow: { arrange: { padding: PADDING } },
         look: LINE_BELOW,
+        ...(stays && STAYS_AT_TOP),
       },
     ),
 }

@@ -1,6 +1,6 @@
 import { plainLevel } from '../../block/textStyle'
-import type { Pattern } from '../pattern'
-import { GAP, LINE_BELOW, menu, row, section } from '../pieces'
+import { STAYS, type Pattern } from '../pattern'
+import { GAP, LINE_BELOW, menu, row, section, STAYS_AT_TOP } from '../pieces'
 
 /** A line of small links above the name of the site and its main menu. */
 export const headerUtility: Pattern = {
@@ -9,8 +9,8 @@ export const headerUtility: Pattern = {
   group: 'top',
   also: 'top utility service line navigation nav bar',
   expects: 'the name of the site, its main menu and the menu of its services',
-  parameters: [],
-  make: ({ siteName, menus }) =>
+  parameters: [STAYS],
+  make: ({ siteName, menus }, { stays }) =>
     section(
       'Header',
       [
@@ -33,6 +33,7 @@ export const headerUtility: Pattern = {
         arrange: { type: 'column', gap: GAP.usual, align: 'stretch', padding: PADDING },
         narrow: { arrange: { padding: PADDING } },
         look: LINE_BELOW,
+        ...(stays && STAYS_AT_TOP),
       },
     ),
 }

@@ -4,7 +4,7 @@ import type { DraftSources } from '../../draft/planPage'
 import { PageLayouter, type PageLayout } from '../../layout/pageLayout'
 import type { BlockNode } from '../../resolve/node'
 import { contentIn, type PageSources } from '../../resolve/pageSources'
-import { bandsOf, PageResolver } from '../../resolve/resolvePage'
+import { bandsOf, PageResolver, type ShownAs } from '../../resolve/resolvePage'
 import type { Band, Page } from '../../site/site'
 import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
 import type { FontLibrary } from '../../text/fontLibrary'
@@ -19,6 +19,8 @@ export interface DrawingFacts {
   /** the page's own blocks */
   blocks: Record<string, Block>
   bands: { band: Band; layout: PageLayout; drawn: DrawnPage }[]
+  /** The page as a mockup at one of its bands. */
+  finished: (band: Band) => PageLayout
   /** what the map plans for the page */
   plan: DraftSources
   newId: () => string
@@ -35,9 +37,15 @@ export function drawingFacts(
   const { site, style, around, drawing } = sources
   const bands = bandsOf(site)
   const { blocks } = drawing.records
+  const layoutAt = ({ id, drawnAt }: Band, as: ShownAs) => {
+    const environment = { ...usualEnvironment, viewportWidth: drawnAt }
+    return new PageLayouter(library).layout(
+      new PageResolver({ withHidden: false, as }).resolve(sources, id),
+      environment,
+    )
+  }
   const laid = bands.inOrder.map((band) => {
-    const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
-    const layout = new PageLayouter(library).layout(new PageResolver().resolve(sources, band.id), environment)
+    const layout = layoutAt(band, 'wireframe')
     const drawn: DrawnPage = {
       ...{ blocks, placed: placeBlocks(layout, {}), width: layout.width, height: layout.height },
       ...{
@@ -51,7 +59,8 @@ export function drawingFacts(
     return { band, layout, drawn }
   })
   const plan = { site, style, content: contentIn(around) ?? emptyContent, name }
-  return { page, sources, blocks, bands: laid, plan, newId }
+  const finished = (band: Band) => layoutAt(band, 'mockup')
+  return { page, sources, blocks, bands: laid, finished, plan, newId }
 }
 
 /** Where a finding on an instance leads: its block, or the copy on the page that shows it. */

@@ -6,11 +6,15 @@ import { leadsNowhere } from './leadsNowhere'
 import { sameName, unnamed } from './names'
 import { runsOut } from './runsOut'
 import { sectionsAstray } from './sectionsAstray'
+import { cannotStay, liesUnder, seenThrough } from './stays'
 
 /** The rules of drawings, the gravest first. A new one is a file beside this and a line here. */
 export const drawingRules: DrawingRule[] = [
   runsOut,
+  liesUnder,
+  seenThrough,
   leadsNowhere,
+  cannotStay,
   sectionsAstray,
   contentNotThere,
   unnamed,

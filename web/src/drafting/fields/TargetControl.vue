@@ -13,7 +13,7 @@ import { draftingPage } from '../usePage'
 import { addressTyped } from './addressTyped'
 import { STEP, usePageChoices } from './usePageChoices'
 
-/** Where a link leads: a page of the map, one of its sections, a typed address, or an overlay over the page. */
+/** Where a link leads: a page of the map, one of its sections, its top, a typed address, or an overlay over the page. */
 const props = defineProps<ControlProps>()
 const emit = defineEmits<ControlEmits>()
 const project = useProject()
@@ -22,10 +22,12 @@ const pages = usePageChoices()
 const NOWHERE = 'nowhere'
 const target = computed(() => props.state.value as unknown as Target | undefined)
 const CLOSES = 'closes'
+const TOP = 'top'
 function nameOf(to: Target): string {
   if ('page' in to) return `page:${to.page}${to.section ? `:${to.section}` : ''}`
   if ('asset' in to) return `file:${to.asset}`
   if ('overlay' in to) return `overlay:${to.overlay}`
+  if ('top' in to) return TOP
   return 'closes' in to ? CLOSES : to.address
 }
 const choice = computed(() => (target.value ? nameOf(target.value) : undefined))
@@ -49,7 +51,8 @@ const options = computed(() => {
     `overlay:${id}`,
     `${name}, over the page`,
   ])
-  list.push(...overlays, ...(isInOverlay.value ? [[CLOSES, 'close this overlay']] : []))
+  const here = isInOverlay.value ? [CLOSES, 'close this overlay'] : [TOP, 'back to the top of the page']
+  list.push(...overlays, here)
   const own = choice.value
   const isKnown = own === undefined || list.some(([value]) => value === own)
   const to = target.value
@@ -69,6 +72,7 @@ function chosen(typed: string) {
   }
   if (typed.startsWith('overlay:')) return emit('write', { overlay: typed.slice('overlay:'.length) })
   if (typed === CLOSES) return emit('write', { closes: true })
+  if (typed === TOP) return emit('write', { top: true })
   if (typed.startsWith('file:')) return
   const address = addressTyped(typed)
   if (address) return emit('write', { address } as Json)

@@ -1,0 +1,220 @@
+import type { Operation } from '../../document/types'
+import { alphaOf } from '../../colour/spaces'
+import { setLeaf } from '../../edit/blockChanges'
+import type { Box } from '../../layout/box'
+import { eachBox, type PageLayout } from '../../layout/pageLayout'
+import { asScrolled, stickingBoxes, type Sticking } from '../../layout/sticking'
+import type { BlockNode } from '../../resolve/node'
+import { usualEnvironment } from '../../units/environment'
+import { px } from '../../units/length'
+import type { Finding } from '../finding'
+import { placeOf, titleOf, type DrawingFacts } from './drawingFacts'
+import type { DrawingRule } from './drawingRule'
+
+type Found = Omit<Finding, 'rule'>
+interface Standing {
+  box: Box
+  x: number
+  y: number
+}
+
+/** px of overlap that do not show */
+const SLACK = 1
+/** px of height from which parts are meant to slide over one another */
+const TALL = usualEnvironment.viewportHeight / 2
+
+/** Words that stay in view while others pass behind them, with nothing between. */
+export const seenThrough: DrawingRule = {
+  id: 'seenThrough',
+  label: 'Stays and is seen through',
+  why: 'Words that pass behind words make both hard to read.',
+  find: (facts) =>
+    atBands(facts, (layout, staying, band) =>
+      staying.flatMap((one) => {
+        const bare = bareWords(one)
+        const words = wordsBeside(layout, one.box)
+        const pair = bare
+          .map((word) => ({ word, under: words.find((other) => passesUnder(other, word, one)) }))
+          .find(({ under }) => under)
+        if (!pair?.under) return []
+        const { node } = one.box
+        const says = `${node.name} stays in view on ${titleOf(facts)} at ${band.name}, and ${pair.under.box.node.name} is seen through ${pair.word.box.node.name} as it passes.`
+        const ground = { role: 'ground', hex: layout.ground }
+        return [
+          found(facts, node, band.id, says, {
+            label: 'Give it a ground',
+            of: node,
+            path: ['look', 'fill'],
+            value: ground,
+          }),
+        ]
+      }),
+    ),
+}
+
+/** Two parts that stay at the same place, so that one is hidden by the other. */
+export const liesUnder: DrawingRule = {
+  id: 'liesUnder',
+  label: 'Stays and lies under another',
+  why: 'What lies under another part that stays cannot be read nor pressed while the page is scrolled.',
+  find: (facts) =>
+    atBands(facts, (layout, staying, band) =>
+      staying.flatMap((first, index) =>
+        staying.slice(index + 1).flatMap((second) => {
+          const by = mostShared(layout, first, second)
+          const { upper, lower } = overOneAnother(layout, first, second)
+          if (by <= SLACK || lower.box.h > TALL) return []
+          const [kept, mover] =
+            isSection(layout, second) && !isSection(layout, first) ? [second, first] : [first, second]
+          const { node } = lower.box
+          const says = `${node.name} goes ${Math.round(by)} px under ${upper.box.node.name} when ${titleOf(facts)} is scrolled at ${band.name}.`
+          const clear = { ...px(Math.ceil(kept.offset + kept.box.h)) }
+          const label = `Let ${mover.box.node.name} stay clear`
+          return [
+            found(facts, node, band.id, says, {
+              label,
+              of: mover.box.node,
+              path: ['place', 'sticky', 'offset'],
+              value: clear,
+            }),
+          ]
+        }),
+      ),
+    ),
+}
+
+/** What is meant to stay and has no room to. */
+export const cannotStay: DrawingRule = {
+  id: 'cannotStay',
+  label: 'Cannot stay',
+  why: 'A part stays within what it stands in. Where that is no taller, it goes with it.',
+  find: (facts) =>
+    atBands(facts, (_layout, staying, band) =>
+      staying
+        .filter(({ edge, up, down, within, box }) => {
+          const room = edge === 'top' ? down : up
+          return room <= SLACK && !within && box.h > 0
+        })
+        .map(({ box: { node }, edge }) => {
+          const where = edge === 'top' ? 'at the top' : 'at the foot'
+          const says = `${node.name} is to stay ${where} on ${titleOf(facts)} at ${band.name}, but what it stands in leaves it no room to.`
+          return found(facts, node, band.id, says, {
+            label: 'Let it go with the page',
+            of: node,
+            path: ['place', 'sticky', 'edge'],
+            value: 'none',
+          })
+        }),
+    ),
+}
+
+function atBands(
+  facts: DrawingFacts,
+  find: (layout: PageLayout, staying: Sticking[], band: DrawingFacts['bands'][number]['band']) => Found[],
+): Found[] {
+  return facts.bands.flatMap(({ band, layout }) => {
+    if (stickingBoxes(layout).length === 0) return []
+    const finished = facts.finished(band)
+    return find(finished, stickingBoxes(finished), band)
+  })
+}
+
+/** A leaf that mends a finding. */
+interface Mending {
+  label: string
+  of: BlockNode
+  path: string[]
+  value: Parameters<typeof setLeaf>[2]
+}
+
+/** A finding with the change that mends it, where the block is one of the page's own. */
+function found(facts: DrawingFacts, node: BlockNode, band: string, says: string, mending: Mending): Found {
+  const { page, bands } = facts
+  const { label, of, path, value } = mending
+  const at = bands.find((one) => one.band.id === band)?.drawn.at
+  const finding = { place: placeOf(facts, node, band), says }
+  if (of.origin.document !== page.id || !at) return finding
+  const operations: Operation[] = setLeaf([of.origin.record], path, value, at)
+  return { ...finding, fix: { label, parts: [{ document: page.id, kind: 'drawing', operations }] } }
+}
+
+function hasWords({ content }: BlockNode): boolean {
+  if (content.type === 'text') return content.runs.some(({ text }) => text.trim())
+  return content.type === 'control' && content.shows !== ''
+}
+
+/** Whether a block lets nothing of what is behind it through. */
+function isOpaque({ look, content }: BlockNode): boolean {
+  if (look.opacity < 1) return false
+  if (content.type === 'picture' || look.backdrop) return true
+  if (look.gradient?.stops.every(({ colour }) => alphaOf(colour) === 1)) return true
+  return look.fill !== undefined && alphaOf(look.fill) === 1
+}
+
+/** Words in something that sticks with nothing opaque behind them. */
+function bareWords({ box, x, y }: Sticking): Standing[] {
+  const walk = (one: Box, left: number, top: number): Standing[] => {
+    if (isOpaque(one.node)) return []
+    const own = hasWords(one.node) ? [{ box: one, x: left, y: top }] : []
+    return [...own, ...one.children.flatMap((child) => walk(child, left + child.x, top + child.y))]
+  }
+  return walk(box, x, y)
+}
+
+/** All words of a page that do not stand in a box. */
+function wordsBeside(layout: PageLayout, but: Box): Standing[] {
+  const inside = new Set<Box>()
+  const add = (box: Box) => {
+    inside.add(box)
+    box.children.forEach(add)
+  }
+  add(but)
+  const words: Standing[] = []
+  eachBox(layout, (box, x, y) => {
+    if (hasWords(box.node) && !inside.has(box)) words.push({ box, x, y })
+  })
+  return words
+}
+
+/** Whether words come to stand behind others that stay, anywhere on their way. */
+function passesUnder(words: Standing, word: Standing, { edge, up, down }: Sticking): boolean {
+  const [from, to] = edge === 'top' ? [word.y, word.y + down] : [word.y - up, word.y]
+  const across = word.x < words.x + words.box.w - SLACK && words.x < word.x + word.box.w - SLACK
+  const isOnWay = words.y < to + word.box.h - SLACK && words.y + words.box.h > from + SLACK
+  const isBesideNow = words.y < word.y + word.box.h && words.y + words.box.h > word.y
+  return across && isOnWay && !isBesideNow
+}
+
+const isSection = (layout: PageLayout, { box }: Sticking) => layout.sections.includes(box)
+
+/** What stays as a section lies over what stays within others; of two alike the later. */
+function overOneAnother(layout: PageLayout, first: Sticking, second: Sticking) {
+  const isFirstOver = isSection(layout, first) && !isSection(layout, second)
+  return isFirstOver ? { upper: first, lower: second } : { upper: second, lower: first }
+}
+
+function holds(outer: Sticking, { within }: Sticking): boolean {
+  return within !== undefined && (within === outer || holds(outer, within))
+}
+
+/** The most two sticking boxes lie over one another while the page is scrolled, px down. */
+function mostShared(layout: PageLayout, first: Sticking, second: Sticking): number {
+  if (first.edge !== second.edge || holds(first, second) || holds(second, first)) return 0
+  const height = usualEnvironment.viewportHeight
+  const most = Math.max(0, layout.height - height)
+  const places = [first, second].flatMap(({ y, up, down, offset, box }) =>
+    [y - up, y, y + down].flatMap((at) => [at - offset, at + box.h + offset - height]),
+  )
+  const tops = new Set([0, most, ...places].map((at) => Math.min(most, Math.max(0, at))))
+  const shared = [...tops].map((top) => sharedIn(asScrolled(layout, { top, height }), first, second))
+  return Math.max(...shared)
+}
+
+function sharedIn(layout: PageLayout, first: Sticking, second: Sticking): number {
+  const stands = new Map<string, Standing>()
+  eachBox(layout, (box, x, y) => stands.set(box.node.key, { box, x, y }))
+  const [a, b] = [stands.get(first.box.node.key), stands.get(second.box.node.key)]
+  if (!a || !b || Math.min(a.x + a.box.w, b.x + b.box.w) - Math.max(a.x, b.x) <= SLACK) return 0
+  if (a.y === first.y && b.y === second.y) return 0
+  return Math.min(a.y + a.box.h, b.y + b.box.h) - Math.max(a.y, b.y)
+}
