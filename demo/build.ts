@@ -1,4 +1,4 @@
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import sharp from 'sharp'
 import type { Block } from '@nolvex/core/block/block'
 import { emptyContent } from '@nolvex/core/content/content'
@@ -7,6 +7,7 @@ import { readProject, writeProjectFile, type ProjectAsset } from '@nolvex/core/f
 import type { Page, Section, SiteDocument } from '@nolvex/core/site/site'
 import { usualSite } from '@nolvex/core/site/usualSite'
 import { draftedPages } from './draftedPages'
+import { FREIGHT, FREIGHT_PICTURE, freightArtwork, solids, withFreightArtwork } from './freightArtwork'
 import { homeBlocks } from './homeDrawing'
 import { pictures } from './pictures'
 import { gridPlan } from './skerrinGrid'
@@ -86,7 +87,14 @@ function withSections(blocks: Record<string, Block>) {
   )
 }
 const byId = (blocks: Block[]) => Object.fromEntries(blocks.map((block) => [block.id, block]))
-const drafted = [...draftedPages(site)].map(([id, blocks]) => {
+const draftedBlocks = draftedPages(site)
+const freight = withFreightArtwork(draftedBlocks.get(FREIGHT) ?? [])
+draftedBlocks.set(FREIGHT, freight.blocks)
+Object.assign(site.records, {
+  artworks: recordsOf([freightArtwork(freight.title)]),
+  solids: recordsOf(solids),
+})
+const drafted = [...draftedBlocks].map(([id, blocks]) => {
   const drawn = byId(blocks)
   return [id, drawingOf(id, id === stormDay.page ? withStormDay(drawn) : drawn)]
 })
@@ -127,7 +135,11 @@ const brand = await Promise.all(
     return { id, name, type: 'image/png', bytes: new Uint8Array(bytes) }
   }),
 )
-const assets = [...photographs, ...brand]
+const lamplight: ProjectAsset = {
+  ...{ id: FREIGHT_PICTURE.id, name: FREIGHT_PICTURE.name, type: 'image/jpeg' as const },
+  bytes: new Uint8Array(readFileSync(new URL('./freight-by-lamplight.jpg', import.meta.url))),
+}
+const assets = [...photographs, lamplight, ...brand]
 const file = writeProjectFile({ name: 'Skerrin Ferries', documents: inGuide(documents), assets })
 readProject(await unzip(Buffer.from(file)))
 writeFileSync(new URL('./skerrin-ferries.nolvex.zip', import.meta.url), file)

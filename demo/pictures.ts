@@ -1,4 +1,4 @@
-import type { SceneColours } from '@nolvex/core/paint/scenes/scene'
+import type { SceneColours } from '@nolvex/core/resolve/sceneColours'
 import type { SceneName } from '@nolvex/core/paint/scenes/scenes'
 
 /** A picture of the demo: what it is of, and the number that makes it. */

@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import type { SceneColours } from '@nolvex/core/paint/scenes/scene'
+import type { SceneColours } from '@nolvex/core/resolve/sceneColours'
 import { scenePicture, type SceneName } from '@nolvex/core/paint/scenes/scenes'
 import { svgToPng } from '@nolvex/server/exports/svgToPng'
 

@@ -36,6 +36,7 @@ import { repeated } from './journeys/repeated'
 import { reviewed } from './journeys/reviewed'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
+import { artwork } from './journeys/artwork'
 import { shownBeside } from './journeys/shownBeside'
 import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
@@ -71,6 +72,7 @@ const journeys: Journey[] = [
   mockup,
   mockupStates,
   shownBeside,
+  artwork,
   liveView,
   tokenDeleted,
   guidesAndFrames,

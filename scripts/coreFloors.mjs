@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path'
 /** The folders of the core by floor. A folder imports only from floors below its own. */
 const FLOORS = [
   ['document', 'text', 'units', 'colour', 'vector'],
-  ['block', 'grid', 'viewport'],
+  ['artwork', 'block', 'grid', 'viewport'],
   ['site', 'content', 'style', 'drawing'],
   ['resolve'],
   ['layout', 'edit', 'draft'],

@@ -23,6 +23,11 @@ export const router = createRouter({
           component: () => import('./drafting/DraftingView.vue'),
         },
         { path: 'boards/:board?', name: 'boards', component: () => import('./boards/BoardsView.vue') },
+        {
+          path: 'artwork/:artwork?',
+          name: 'artwork',
+          component: () => import('./artwork/ArtworkView.vue'),
+        },
         { path: 'live/:page?', name: 'live', component: () => import('./live/LiveView.vue') },
         {
           path: 'walkthrough',

@@ -3,15 +3,27 @@ import type { AtBand } from './cascade'
 import type { StyleDocument } from '../style/style'
 import { StyleTokens } from './styleTokens'
 
+/** Colours pictures and artworks are made up in, as a style guide has them. */
+export interface SceneColours {
+  /** of water, hills and shadow */
+  main: string
+  /** of light, lamps and what stands out */
+  second: string
+  /** the palest there is */
+  ground: string
+  /** the darkest there is */
+  ink: string
+}
+
 /** Until a guide says its colours. */
-const USUAL = { main: '#1f5b4c', second: '#b9770e', ground: '#fbfaf6', ink: '#17211e' }
+const USUAL: SceneColours = { main: '#1f5b4c', second: '#b9770e', ground: '#fbfaf6', ink: '#17211e' }
 /** Degrees of hue from which two colours are told apart, and the chroma below which a colour has none. */
 const [APART, GREY] = [40, 0.05]
 
 /**
  * The colours of a guide that pictures are made up in: what it acts with, another hue that it has, its ground and its text.
  */
-export function sceneColours(style: StyleDocument, at: AtBand): typeof USUAL {
+export function sceneColours(style: StyleDocument, at: AtBand): SceneColours {
   const tokens = new StyleTokens(style, at)
   const main = tokens.role('action') ?? USUAL.main
   const { h: hue } = oklchOf(main)

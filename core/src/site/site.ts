@@ -43,6 +43,7 @@ import {
   type SavedGrid,
 } from './gridPlan'
 import { alternativeSchema, type Alternative } from './alternative'
+import { artworkSchema, solidSchema, type Artwork, type Solid } from './artwork'
 import { boardSchema, type Board } from './board'
 import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
 import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
@@ -123,6 +124,7 @@ const NEW_IN_3 = [
 ]
 
 const NEW_IN_4 = ['pageStates', 'overlays', 'boards', 'alternatives']
+const NEW_IN_5 = ['artworks', 'solids']
 
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500
@@ -132,7 +134,7 @@ const ofPage = { field: 'page', collection: 'pages' }
 /** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
 export const siteKind: DocumentKind = {
   kind: 'site',
-  schema: 4,
+  schema: 5,
   unmarked: 3,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages', deepest: DEEPEST_PAGE }] },
@@ -199,11 +201,13 @@ export const siteKind: DocumentKind = {
     overlays: { schema: overlaySchema, parents: [ofPage] },
     boards: { schema: boardSchema, parents: [] },
     alternatives: { schema: alternativeSchema, parents: [ofPage] },
+    artworks: { schema: artworkSchema, parents: [] },
+    solids: { schema: solidSchema, parents: [{ field: 'artwork', collection: 'artworks' }] },
     settings: { schema: settingsSchema, parents: [] },
   },
   // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement;
-  // 4 what mockups are shown in: states of pages, overlays, boards, alternatives.
-  migrations: [withCollections(NEW_IN_2), withCollections(NEW_IN_3), withCollections(NEW_IN_4)],
+  // 4 what mockups are shown in: states of pages, overlays, boards, alternatives; 5 artworks.
+  migrations: [NEW_IN_2, NEW_IN_3, NEW_IN_4, NEW_IN_5].map(withCollections),
   lacks: ({ records }: StoredDocument) => {
     if (!records.settings?.site) return 'its settings'
     return Object.keys(records.bands ?? {}).length === 0 ? 'a band' : undefined
@@ -242,6 +246,8 @@ export interface SiteRecords {
   overlays: Record<string, OverlayRecord>
   boards: Record<string, Board>
   alternatives: Record<string, Alternative>
+  artworks: Record<string, Artwork>
+  solids: Record<string, Solid>
   settings: Record<string, Settings>
 }
 

@@ -134,6 +134,8 @@ export function startParts({ density, isPill }: PartStart): StylePart[] {
   add('accordion', { look: { colour: role('link') } }, { piece: 'head', state: 'hover' })
 
   add('table', { arrange: padding(10, 12), look: { border: { bottom: edge('line') } } }, { piece: 'cell' })
+  // Headings stand over what they head.
+  add('table', { arrange: padding(10, 12) }, { piece: 'column' })
   add('table', { look: { fill: role('tint') } }, { piece: 'head' })
   add('list', { look: { colour: role('text') } })
   add('line', { look: { stroke: { width: { token: guideId('line', 'thin') }, colour: role('line') } } })

@@ -2,14 +2,10 @@
 import { computed } from 'vue'
 import type { StoredDocument } from '@nolvex/core/document/types'
 import type { DrawingDocument } from '@nolvex/core/drawing/drawing'
-import { environmentOf } from '@nolvex/core/layout/pageFont'
-import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
-import { PagePainter } from '@nolvex/core/paint/pagePainter'
-import { PageResolver, type PageSources } from '@nolvex/core/resolve/resolvePage'
+import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import type { Band } from '@nolvex/core/site/site'
 import type { StyleDocument } from '@nolvex/core/style/style'
-import { keptLayouter, useFontLibrary } from '../fonts/useFontLibrary'
-import { assetAddress } from '../session/api'
+import { useShownPage } from '../drafting/useShownPage'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
 
@@ -22,7 +18,6 @@ const props = defineProps<{
   label: string
 }>()
 const project = useProject()
-const library = useFontLibrary()
 
 const sources = computed((): PageSources => {
   const own = project.sources(props.page)
@@ -38,23 +33,11 @@ function shownOf(held: StyleDocument, now: StyleDocument) {
   return { ...held.records, shared, sharedValues, patterns }
 }
 
-const resolver = new PageResolver({ withHidden: false, as: 'mockup' })
-const layouter = keptLayouter()
-const layout = computed(() => {
-  if (!library.value) return undefined
-  const { rootSize } = project.site.records.settings.site
-  return layouter(library.value).layout(resolver.resolve(sources.value, props.band.id), {
-    ...environmentOf(rootSize),
-    viewportWidth: props.band.drawnAt,
-  })
-})
-const groups = computed(() =>
-  layout.value
-    ? new PagePainter(finishedFinish, ({ asset }) => asset && assetAddress(project.id, asset))
-        .sections(layout.value)
-        .map(({ painted }) => painted.group)
-    : [],
-)
+const { layout, groups } = useShownPage(() => ({
+  sources: sources.value,
+  band: props.band.id,
+  width: props.band.drawnAt,
+}))
 </script>
 
 <template>

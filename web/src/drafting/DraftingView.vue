@@ -260,7 +260,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           >
             {{ isBeside ? 'one band' : 'all bands' }}
           </ElButton>
-          · <ElButton link @click="showOnMap">on the map</ElButton>
+          · <ElButton link @click="showOnMap" title="The page on the map (O)">map</ElButton>
           <template v-if="as === 'mockup'">
             ·
             <ElButton
@@ -275,6 +275,13 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
               title="Pages side by side in their frames, to send or to show"
               @click="router.push({ name: 'boards', params: { project: project.id } })"
               >boards</ElButton
+            >
+            ·
+            <ElButton
+              link
+              title="Pictures composed of solids, to lay behind what stands on a page"
+              @click="router.push({ name: 'artwork', params: { project: project.id } })"
+              >artwork</ElButton
             ></template
           ></span
         >

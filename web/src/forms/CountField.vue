@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { ElInputNumber } from 'element-plus'
 
-/** A labelled whole number within limits, typed or stepped with the arrow keys. */
+/** A labelled number within limits, typed or stepped with the arrow keys: a whole one, unless it has places. */
 defineProps<{
   label: string
   value: number | undefined
   least: number
   most: number
   placeholder?: string
+  /** figures after the point */
+  places?: number
+  step?: number
   hideLabel?: boolean
 }>()
 const emit = defineEmits<{ change: [count: number | undefined] }>()
@@ -20,7 +23,8 @@ const emit = defineEmits<{ change: [count: number | undefined] }>()
       :model-value="value"
       :min="least"
       :max="most"
-      :precision="0"
+      :precision="places ?? 0"
+      :step="step ?? 1"
       :controls="false"
       align="left"
       :aria-label="label"

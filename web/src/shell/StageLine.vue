@@ -43,8 +43,10 @@ function progress({ name }: Stage): { words: string; share: number } {
 }
 
 const line = computed(() => inProfile.value.map((stage) => ({ stage, ...progress(stage) })))
-/** Boards belong to the mockup. */
-const current = (stage: Stage) => (route.name === 'boards' ? 'mockup' : route.name) === stage.name
+/** Boards and artworks belong to the mockup. */
+const OF_MOCKUP = ['boards', 'artwork']
+const current = (stage: Stage) =>
+  (OF_MOCKUP.includes(String(route.name)) ? 'mockup' : route.name) === stage.name
 
 /** The page one is on stays the same between the stages it is drawn in. */
 function target({ name }: Stage) {

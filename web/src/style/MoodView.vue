@@ -1,30 +1,23 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { cssColourName } from '@nolvex/core/colour/writeColour'
 import type { Json } from '@nolvex/core/document/types'
 import type { Mood } from '@nolvex/core/style/brand'
 import FilePick from '../forms/FilePick.vue'
 import TextField from '../forms/TextField.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import { assetAddress } from '../session/api'
+import ColoursToTake from './ColoursToTake.vue'
 import GuideBoard from './GuideBoard.vue'
 import GuideSection from './GuideSection.vue'
 import { useBrandFiles } from './useBrandFiles'
 import { useGuide } from './useGuide'
 
 /** Pictures that tell the mood, with notes, and their colours to be taken as tokens. */
-const { project, tokens, set, addTokens, remove } = useGuide()
+const { project, set, remove } = useGuide()
 const { moods, trouble, working, addMoods } = useBrandFiles()
 const write = (mood: Mood, field: string, value: Json | undefined) =>
   set('Change a picture of the mood', 'moods', mood.id, [field], value, `${mood.id} ${field}`)
 
-const isToken = (hex: string) => tokens.value.some((token) => token.type === 'colour' && token.value === hex)
-function keep(hex: string) {
-  if (!isToken(hex))
-    addTokens(`Take ${hex} from the mood`, [
-      { type: 'colour', name: cssColourName(hex) ?? `Mood ${hex.slice(1)}`, value: hex },
-    ])
-}
 const dropped = (event: DragEvent) => {
   const files = [...(event.dataTransfer?.files ?? [])].filter(({ type }) => type.startsWith('image/'))
   if (files.length) void addMoods(files)
@@ -49,19 +42,7 @@ const dropped = (event: DragEvent) => {
             :src="mood.file.asset && assetAddress(project.id, mood.file.asset)"
             :alt="mood.note ?? 'A picture of the mood, without a note'"
           />
-          <div class="colours">
-            <ElButton
-              v-for="hex in mood.colours ?? []"
-              :key="hex"
-              text
-              class="colour"
-              :style="{ background: hex }"
-              :title="isToken(hex) ? `${hex} is a token` : `Take ${hex} as a token`"
-              :aria-label="isToken(hex) ? `${hex} is a token` : `Take ${hex} as a token`"
-              @click="keep(hex)"
-              >{{ isToken(hex) ? '✓' : '' }}</ElButton
-            >
-          </div>
+          <ColoursToTake :colours="mood.colours ?? []" of="Mood" />
           <figcaption>
             <TextField
               label="What it tells"
@@ -98,19 +79,6 @@ img {
   max-height: 200px;
   object-fit: cover;
   border: 1px solid var(--hairline);
-}
-.colours {
-  display: flex;
-}
-.colour.el-button {
-  flex: 1;
-  min-width: 0;
-  height: 28px;
-  margin: 0;
-  border: 1px solid var(--edge);
-  border-radius: 0;
-  color: #fff;
-  text-shadow: 0 0 3px #000;
 }
 figcaption {
   display: grid;

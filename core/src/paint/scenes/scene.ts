@@ -1,17 +1,6 @@
 import { hexOf, oklabOf, srgbOfOklab } from '../../colour/spaces'
+import type { SceneColours } from '../../resolve/sceneColours'
 import { pathMark, type Frame, type Group, type Mark, type Paint, type Stop } from '../../vector/mark'
-
-/** Colours a scene is made of, as a style guide has them. */
-export interface SceneColours {
-  /** of water, hills and shadow */
-  main: string
-  /** of light, lamps and what stands out */
-  second: string
-  /** the palest there is */
-  ground: string
-  /** the darkest there is */
-  ink: string
-}
 
 /** What a scene is drawn with: its room, its colours, and numbers that follow from its seed. */
 export interface Easel {

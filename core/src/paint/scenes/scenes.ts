@@ -4,7 +4,8 @@ import { aerial } from './aerial'
 import { coast, harbour } from './coast'
 import { pattern } from './pattern'
 import { portrait } from './portrait'
-import type { Scene, SceneColours } from './scene'
+import type { SceneColours } from '../../resolve/sceneColours'
+import type { Scene } from './scene'
 
 /** The kinds of picture that can be made up. A new kind is a function that draws it and one line here. */
 export const SCENES = {

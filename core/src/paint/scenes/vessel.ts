@@ -1,5 +1,6 @@
 import type { Group, Mark } from '../../vector/mark'
-import { faded, glow, line, mixed, shape, type SceneColours } from './scene'
+import { faded, glow, line, mixed, shape } from './scene'
+import type { SceneColours } from '../../resolve/sceneColours'
 
 interface VesselOptions {
   /** px of its water line's left end */

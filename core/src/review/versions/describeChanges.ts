@@ -13,7 +13,7 @@ import { cutText } from '../../text/cutText'
 /** A difference between two states of a project, in words. */
 export interface DescribedChange {
   /** the stage it belongs to */
-  stage: 'map' | 'grid' | 'wireframe' | 'style' | 'ledger'
+  stage: 'map' | 'grid' | 'wireframe' | 'style' | 'mockup' | 'ledger'
   /** what it is about: pages, sections, menus... */
   about: string
   says: string
@@ -105,7 +105,7 @@ function describeSite(
   if (collection === 'pages') return describePage(difference, before, after, title)
   if (collection === 'bands') return describeBand(difference, before, after)
   if (collection === 'settings') return describeSettings(difference, after)
-  const stage = OF_THE_GRID.has(collection) ? 'grid' : 'map'
+  const stage = STAGES.find(([, collections]) => collections.has(collection))?.[0] ?? 'map'
   return [{ stage, ...wordsFor(difference, now, after, title) }]
 }
 
@@ -142,10 +142,17 @@ function describePage(
   return said
 }
 
-const OF_THE_GRID = new Set([
-  ...['savedGrids', 'guides', 'guideSets', 'screens', 'frames', 'browserTabs', 'audience'],
-  'gridQuestions',
-])
+/** Collections of the site that are decided in other stages than the map. */
+const STAGES: [stage: DescribedChange['stage'], collections: Set<string>][] = [
+  [
+    'grid',
+    new Set([
+      ...['savedGrids', 'guides', 'guideSets', 'screens', 'frames', 'browserTabs', 'audience'],
+      'gridQuestions',
+    ]),
+  ],
+  ['mockup', new Set(['pageStates', 'overlays', 'boards', 'alternatives', 'artworks', 'solids'])],
+]
 
 /** A band with every figure that changed, before and after. */
 function describeBand(
@@ -227,6 +234,12 @@ const WORDS: Record<string, [about: string, noun: string]> = {
   browserTabs: ['screens', 'browser tab'],
   audience: ['audience', 'audience'],
   gridQuestions: ['agreement', 'question'],
+  pageStates: ['states', 'state'],
+  overlays: ['overlays', 'overlay'],
+  boards: ['boards', 'board'],
+  alternatives: ['alternatives', 'alternative'],
+  artworks: ['artworks', 'artwork'],
+  solids: ['artworks', 'solid'],
   sections: ['sections', 'section'],
   menus: ['menus', 'menu'],
   menuEntries: ['menus', 'line'],

@@ -52,6 +52,14 @@ test('what changed between two states is said as a designer would', () => {
     'wireframe: 1 block of “Home” changed',
   ])
   expect(describeChanges(now, now)).toEqual([])
+  const shown = after(before, [
+    put('boards', { id: id('board'), order: 'a0', name: 'For the mayor' } as never),
+    put('artworks', { id: id('art'), order: 'a0', name: 'Coins', width: 800, height: 300 } as never),
+  ])
+  expect(describeChanges(before, shown).map(({ stage, says }) => `${stage}: ${says}`)).toEqual([
+    'mockup: Board “For the mayor” added',
+    'mockup: Artwork “Coins” added',
+  ])
   const checked = after(before, [
     { type: 'set', collection: 'pages', id: id('home'), path: ['checked', 'map'], value: true },
   ])

@@ -1,42 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { withAlpha } from '@nolvex/core/colour/spaces'
-import { environmentOf } from '@nolvex/core/layout/pageFont'
-import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
-import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
-import { plainFinish } from '@nolvex/core/paint/plainFinish'
-import { PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { USUAL_VEIL } from '@nolvex/core/site/overlay'
-import { keptLayouter, useFontLibrary } from '../../fonts/useFontLibrary'
-import { assetAddress } from '../../session/api'
 import { useProject } from '../../session/projectStore'
 import { MarkGroup } from '../../vector/MarkGroup'
 import { useDraftingPage } from '../useDraftingPage'
 import type { DrawnOverlay } from '../useLaidOutPage'
+import { useShownPage } from '../useShownPage'
 
 /** What a visitor sees behind an overlay: the first screen of its page, under the veil. */
 const props = defineProps<{ overlay: DrawnOverlay; zoom: number }>()
 const project = useProject()
 const page = useDraftingPage()
-const library = useFontLibrary()
-const as = page.as.value
-const resolver = new PageResolver({ withHidden: false, as })
-const layouter = keptLayouter()
-const layout = computed(() => {
-  if (!library.value) return undefined
-  const resolved = resolver.resolve(project.sources(props.overlay.record.page), page.band.value.id)
-  const { rootSize } = project.site.records.settings.site
-  return layouter(library.value).layout(resolved, {
-    ...environmentOf(rootSize),
-    viewportWidth: page.width.value,
-  })
-})
-const painter = new PagePainter(as === 'mockup' ? finishedFinish : plainFinish, ({ asset }) =>
-  asset ? assetAddress(project.id, asset) : undefined,
-)
 const tall = computed(() => props.overlay.tall)
-const groups = computed(() =>
-  layout.value ? marksBetween(painter.sections(layout.value), 0, tall.value) : [],
+const { layout, groups } = useShownPage(
+  () => ({
+    sources: project.sources(props.overlay.record.page),
+    band: page.band.value.id,
+    width: page.width.value,
+    until: tall.value,
+  }),
+  page.as.value,
 )
 const corner = computed(() => props.overlay.corner)
 const veil = computed(() => {
