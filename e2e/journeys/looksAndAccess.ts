@@ -102,6 +102,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     `dispatchEvent(new KeyboardEvent('keydown', { key: 'x', altKey: true }))`,
   ],
   ['board', `${DEMO}/boards`, '.board-picture'],
+  ['artwork', `${DEMO}/artwork`, '.in-front'],
   ['live', `${DEMO}/live/pagehome00000000`, '.drawing g'],
 ]
 
@@ -109,7 +110,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 const UNPICTURED = [
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
-  ...['spacing', 'style-kits', 'skeleton'],
+  ...['spacing', 'style-kits', 'map-content', 'style-sheet'],
   ...[
     'several',
     'style-space',

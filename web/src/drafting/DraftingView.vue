@@ -260,7 +260,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           >
             {{ isBeside ? 'one band' : 'all bands' }}
           </ElButton>
-          · <ElButton link @click="showOnMap" title="The page on the map (O)">map</ElButton>
+          · <ElButton link title="The page on the map (O)" @click="showOnMap">map</ElButton>
           <template v-if="as === 'mockup'">
             ·
             <ElButton
