@@ -4,6 +4,7 @@ import { Person } from '../person'
 import { Site } from '../site'
 import { withTestDatabase } from '../testDatabase'
 import { firstLoad, particularsShown } from './controls'
+import { finishedPages } from './finishedPages'
 import { pulledThroughWidths } from './gridFigures'
 import { kitOf200 } from './kitOf200'
 import { ledgerFollows } from './ledgerFollows'
@@ -17,9 +18,9 @@ const PAGE = 'benchpage0000000'
 
 /**
  * Figures of the application itself: changes acknowledged, the demo on screen, gestures on large pages.
- * @param only what is done on pages, or with the style guide
+ * @param only what is done on pages, with the style guide, or on mockups
  */
-export async function inTheApplication(only?: 'pages' | 'style'): Promise<void> {
+export async function inTheApplication(only?: 'pages' | 'style' | 'mockup'): Promise<void> {
   await withTestDatabase(async (database) => {
     const site = await Site.start(database, 'bench')
     const { driver, close } = await launchBrowser()
@@ -28,6 +29,7 @@ export async function inTheApplication(only?: 'pages' | 'style'): Promise<void> 
       const person = new Person(driver)
       await driver.manage().setTimeouts({ script: 120_000 })
       if (only === 'style') return await styleFollowed()
+      if (only === 'mockup') return await finishedPages(person, site, commit)
       await acknowledged(site)
       if (only === 'pages') return await onThePage(person, site, commit)
       const started = performance.now()
@@ -40,6 +42,7 @@ export async function inTheApplication(only?: 'pages' | 'style'): Promise<void> 
       await pulledThroughWidths(person, site)
       await mapOnScreen(person, site)
       await wireframes(person, site, commit)
+      await finishedPages(person, site, commit)
       await styleFollowed()
 
       async function styleFollowed() {

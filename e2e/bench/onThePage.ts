@@ -5,10 +5,10 @@ import { median, p95 } from './timing'
 const PROJECT = 'emptyproject0000'
 const FRAMES = 300
 
-type Commit = (site: Site, id: string, parts: object[]) => Promise<void>
+export type Commit = (site: Site, id: string, parts: object[]) => Promise<void>
 
 /** A page of sections of 19 texts on three columns each. */
-function blocksOf(count: number, prefix: string) {
+export function blocksOf(count: number, prefix: string) {
   const idOf = (index: number) => `${prefix}${String(index).padStart(15, '0')}`
   return Array.from({ length: count }, (_, index) => {
     const id = idOf(index)
@@ -22,7 +22,7 @@ function blocksOf(count: number, prefix: string) {
 }
 
 /** What a hand does on a page, as a script that runs once a frame: `count` frames, the times between them. */
-const GESTURES = {
+export const GESTURES = {
   'drag one': `const r = boxOf(2); down(r.left + near, r.top + near); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
   'drag 200': `const r = boxOf(2); key('Ctrl+A'); await settled(); down(r.left + near, r.top + near); each = (n) => moveTo(r.left + 5 + n % 200, r.top + 5 + n % 300)`,
   resize: `const r = boxOf(2); down(r.left + near, r.top + near); up(); await settled(); const h = handle('corner').getBoundingClientRect()
@@ -104,7 +104,7 @@ interface Devtools {
   sendDevToolsCommand: (command: string, parameters: object) => Promise<void>
 }
 
-function framesOf(
+export function framesOf(
   person: Person,
   gesture: string,
   isFar: boolean,

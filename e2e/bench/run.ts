@@ -14,8 +14,10 @@ import { timed } from './timing'
 /** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide; `mockup`: only mockups. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-if (process.argv.includes('mockup')) mockupsInTheCore()
-else if (process.argv.includes('style')) {
+if (process.argv.includes('mockup')) {
+  mockupsInTheCore()
+  await inTheApplication('mockup')
+} else if (process.argv.includes('style')) {
   await styleGuideInTheCore()
   await inTheApplication('style')
 } else if (isOnlyDrafting) {

@@ -1,4 +1,6 @@
+import { createReadStream } from 'node:fs'
 import { join } from 'node:path'
+import { pipeline } from 'node:stream/promises'
 import { Router } from 'express'
 import type { Sequelize } from 'sequelize'
 import { mendText } from '@nolvex/core/document/wellFormed'
@@ -13,6 +15,7 @@ import { AssetRow, BlobRow } from './assetModels'
 import { storeAsset } from './assetService'
 import { LARGEST_PICTURE } from './checkPicture'
 import { deleteAsset } from './deleteAsset'
+import { SCALED_WIDTHS, ScaledPictures } from './scaledPictures'
 import { sendBlob } from './sendBlob'
 
 const LONGEST_NAME = 300
@@ -25,6 +28,7 @@ export function assetRoutes(
   freed: () => void,
 ): Router {
   const router = Router()
+  const scaled = new ScaledPictures(children)
 
   router.get('/projects/:project/assets', async (request, response) => {
     const project = await findProject(request.params.project)
@@ -50,7 +54,8 @@ export function assetRoutes(
   })
 
   router.get('/projects/:project/assets/:asset', async (request, response) => {
-    const { type, name, sha256 } = await findAsset(request.params)
+    const asset = await findAsset(request.params)
+    const { type, name, sha256 } = asset
     // What a stranger made is only ever a picture: it can run nothing, fetch nothing and be framed nowhere.
     response.setHeader('content-type', type)
     response.setHeader(
@@ -59,7 +64,15 @@ export function assetRoutes(
     )
     if (!type.startsWith('image/')) response.attachment(name).setHeader('content-type', type)
     response.setHeader('cache-control', 'private, max-age=31536000, immutable')
-    await sendBlob(sequelize, response, sha256, name)
+    const most = SCALED_WIDTHS.find((width) => String(width) === request.query.most)
+    const scaling = most && scaled.has(asset, most) ? scaled.path(sha256, most) : undefined
+    // What cannot be scaled is sent as it is.
+    const path = await scaling?.catch((error: unknown) => {
+      request.log.warn({ err: error }, `“${name}” could not be scaled`)
+    })
+    if (!path) return sendBlob(sequelize, response, sha256, name)
+    response.setHeader('content-type', 'image/webp')
+    await pipeline(createReadStream(path), response)
   })
 
   router.delete('/projects/:project/assets/:asset', async (request, response) => {

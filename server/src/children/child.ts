@@ -11,6 +11,10 @@ async function answer({ task, folder, input }: ChildQuestion): Promise<ChildAnsw
       const { checkPicture } = await import('../assets/checkPicture')
       return { result: await checkPicture(folder, input as Parameters<typeof checkPicture>[1]) }
     }
+    case 'scalePicture': {
+      const { scalePicture } = await import('../assets/scalePicture')
+      return { result: await scalePicture(folder, input as Parameters<typeof scalePicture>[1]) }
+    }
     case 'openProject': {
       const { openProject } = await import('../projects/openProject')
       return { result: await openProject(folder) }

@@ -1,4 +1,5 @@
 import type { CheckPictureInput, CheckedPicture } from '../assets/checkPicture'
+import type { ScalePictureInput } from '../assets/scalePicture'
 import type { RenderInput } from '../exports/render'
 import type { ReadFont, ReadFontInput } from '../fonts/readFont'
 import type { WriteProjectInput } from '../exports/writeProject'
@@ -7,6 +8,7 @@ import type { OpenedProject } from '../projects/openedProject'
 /** What child processes do: each task with what it is given and what it gives back. Files go through a folder. */
 export interface ChildTasks {
   checkPicture: { input: CheckPictureInput; result: CheckedPicture }
+  scalePicture: { input: ScalePictureInput; result: { file: string } }
   readFont: { input: ReadFontInput; result: ReadFont }
   openProject: { input: object; result: OpenedProject }
   render: { input: RenderInput; result: object }

@@ -5,10 +5,12 @@ import { join } from 'node:path'
 
 const PREFIX = 'nolvex-work-'
 
+/** A folder under a name nobody can guess, for nobody else to read; gone with this process, at the latest at the next start. */
+export const newWorkFolder = (): Promise<string> => mkdtemp(join(tmpdir(), `${PREFIX}${process.pid}-`))
+
 /** A folder for one piece of work, which is gone when the work has ended, however it did. */
 export async function inWorkFolder<T>(work: (folder: string) => Promise<T>): Promise<T> {
-  // Made under a name nobody can guess, and for nobody else to read.
-  const folder = await mkdtemp(join(tmpdir(), `${PREFIX}${process.pid}-`))
+  const folder = await newWorkFolder()
   try {
     return await work(folder)
   } finally {

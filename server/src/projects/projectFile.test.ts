@@ -112,6 +112,40 @@ test('what is changed in the copy leaves the original alone, and deleting one ke
   expect(Buffer.from(await picture.arrayBuffer()).equals(png)).toBe(true)
 })
 
+test('a large picture comes scaled where it is only looked at, and whole everywhere else', async () => {
+  const large = await sharp({ create: { width: 4000, height: 3000, channels: 3, background: '#b4472a' } })
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer()
+  const added = await fetch(`${server.address}/api/projects/${project}/assets?name=boat.jpg`, {
+    method: 'POST',
+    body: new Uint8Array(large),
+  })
+  const { id, width } = (await added.json()) as { id: string; width: number }
+  expect(width).toBe(3000)
+  const sent = async (query = '') => {
+    const answer = await fetch(`${server.address}/api/projects/${project}/assets/${id}${query}`)
+    const bytes = Buffer.from(await answer.arrayBuffer())
+    return { type: answer.headers.get('content-type'), bytes }
+  }
+  const [scaled, again] = await Promise.all([sent('?most=1920'), sent('?most=1920')])
+  expect(scaled.type).toBe('image/webp')
+  expect(await sharp(scaled.bytes).metadata()).toMatchObject({ format: 'webp', width: 1920, height: 2560 })
+  const [red, green, blue] = await sharp(scaled.bytes).resize(1, 1).raw().toBuffer()
+  for (const [found, meant] of [
+    [red, 0xb4],
+    [green, 0x47],
+    [blue, 0x2a],
+  ])
+    expect(Math.abs(found - meant)).toBeLessThan(4)
+  expect(again.bytes.equals(scaled.bytes)).toBe(true)
+  // Smaller than asked for, or asked for otherwise: as it was added.
+  for (const query of ['', '?most=3840', '?most=123', '?most=1920x']) {
+    const whole = await sent(query)
+    expect([whole.type, whole.bytes.equals(large)]).toEqual(['image/jpeg', true])
+  }
+})
+
 test('a picture is taken out once nothing shows it, and its bytes with it', async () => {
   const { asset } = await drawPage()
   const path = `/projects/${project}/assets/${asset}`

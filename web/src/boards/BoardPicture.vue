@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { boardPicture } from '@nolvex/core/paint/boardPicture'
 import type { Board } from '@nolvex/core/site/board'
 import { useFontLibrary } from '../fonts/useFontLibrary'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
 
@@ -14,11 +14,8 @@ const library = useFontLibrary()
 const picture = computed(
   () =>
     library.value &&
-    boardPicture(
-      props.board,
-      project.view.documents,
-      library.value,
-      ({ asset }) => asset && assetAddress(project.id, asset),
+    boardPicture(props.board, project.view.documents, library.value, (picture) =>
+      pictureAddress(project.id, picture),
     ),
 )
 const group = computed(() => ({ type: 'group' as const, marks: picture.value?.marks ?? [] }))

@@ -394,9 +394,11 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
 .page :deep(.el-select__placeholder) {
   font-weight: 700;
 }
-.page > span {
+.page > span,
+.page > span .el-button {
   font-size: 11px;
   line-height: 14px;
+  white-space: nowrap;
 }
 .tools {
   display: flex;

@@ -7,7 +7,7 @@ import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { PageResolver } from '@nolvex/core/resolve/resolvePage'
 import { environmentOf } from '@nolvex/core/layout/pageFont'
 import { keptLayouter, useFontLibrary } from '../fonts/useFontLibrary'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
 import { useDraftingPage } from './useDraftingPage'
@@ -48,7 +48,7 @@ const frame = computed(() => {
 const groups = computed(() => {
   if (!layout.value || !frame.value) return []
   const { y, h } = frame.value
-  const painter = new PagePainter(finishedFinish, ({ asset }) => asset && assetAddress(project.id, asset))
+  const painter = new PagePainter(finishedFinish, (picture) => pictureAddress(project.id, picture))
   return marksBetween(painter.sections(layout.value), y - AROUND, y + h + AROUND)
 })
 const size = computed(() => {

@@ -5,7 +5,7 @@ import { PagePainter } from '@nolvex/core/paint/pagePainter'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { sketchFinish } from '@nolvex/core/paint/sketchFinish'
 import { loadFontLibrary } from '../fonts/loadFontLibrary'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { drawnAs } from './drawnAs'
 
@@ -49,5 +49,5 @@ export function usePainter(other?: Ref<FinishName | undefined>) {
     if (!sketch.value) void loadFontLibrary().then((library) => (sketch.value ??= sketchFinish(library)))
     return sketch.value ?? plainFinish
   })
-  return computed(() => new PagePainter(shown.value, ({ asset }) => asset && assetAddress(project.id, asset)))
+  return computed(() => new PagePainter(shown.value, (picture) => pictureAddress(project.id, picture)))
 }

@@ -5,7 +5,7 @@ import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { PageResolver, type PageSources, type ShownAs } from '@nolvex/core/resolve/resolvePage'
 import { keptLayouter, useFontLibrary } from '../fonts/useFontLibrary'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 
 /** A page that is only looked at: what is shown, at which band and width, and how far down. */
@@ -23,8 +23,8 @@ export function useShownPage(shown: () => ShownPage | undefined, as: ShownAs = '
   const library = useFontLibrary()
   const resolver = new PageResolver({ withHidden: false, as })
   const layouter = keptLayouter()
-  const painter = new PagePainter(as === 'mockup' ? finishedFinish : plainFinish, ({ asset }) =>
-    asset ? assetAddress(project.id, asset) : undefined,
+  const painter = new PagePainter(as === 'mockup' ? finishedFinish : plainFinish, (picture) =>
+    pictureAddress(project.id, picture),
   )
   const layout = computed(() => {
     const page = shown()

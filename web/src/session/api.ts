@@ -164,3 +164,16 @@ export const api = {
 
 /** Where the browser gets a picture from. */
 export const assetAddress = (project: string, asset: string) => `/api/projects/${project}/assets/${asset}`
+
+/** px pictures are wide at most on screen, as the server scales them, for a screen's density */
+const MOST_WIDE = { usual: 1920, dense: 3840 }
+
+/** Where the browser gets a picture from that is only looked at: larger ones come scaled. */
+export function pictureAddress(
+  project: string,
+  { asset, width }: { asset?: string; width: number },
+): string | undefined {
+  if (!asset) return undefined
+  const most = globalThis.devicePixelRatio > 1 ? MOST_WIDE.dense : MOST_WIDE.usual
+  return width > most ? `${assetAddress(project, asset)}?most=${most}` : assetAddress(project, asset)
+}

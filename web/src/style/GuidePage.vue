@@ -10,7 +10,7 @@ import type { StyleDocument } from '@nolvex/core/style/style'
 import type { ColourSet } from '@nolvex/core/style/token'
 import { usualEnvironment } from '@nolvex/core/units/environment'
 import { keptLayouter, useFontsOf } from '../fonts/useFontLibrary'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
 
@@ -43,7 +43,7 @@ const layout = computed((): PageLayout | undefined => {
   const page = resolvers[props.set ?? 'light'].resolve(sources, props.band)
   return layouter(library.value).layout(page, { ...usualEnvironment, viewportWidth: props.at })
 })
-const painter = new PagePainter(finishedFinish, ({ asset }) => asset && assetAddress(project.id, asset))
+const painter = new PagePainter(finishedFinish, (picture) => pictureAddress(project.id, picture))
 const groups = computed(() =>
   layout.value ? marksBetween(painter.sections(layout.value), 0, props.until) : [],
 )

@@ -9,7 +9,7 @@ import { PageResolver } from '@nolvex/core/resolve/resolvePage'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import type { ColourSet } from '@nolvex/core/style/token'
 import { usualEnvironment } from '@nolvex/core/units/environment'
-import { assetAddress } from '../session/api'
+import { pictureAddress } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { MarkGroup } from '../vector/MarkGroup'
 import type { DressedKind } from './partsOfKinds'
@@ -50,7 +50,7 @@ const layout = computed((): PageLayout | undefined => {
 })
 const groups = computed(() =>
   layout.value
-    ? new PagePainter(finishedFinish, ({ asset }) => asset && assetAddress(project.id, asset))
+    ? new PagePainter(finishedFinish, (picture) => pictureAddress(project.id, picture))
         .sections(layout.value)
         .map(({ painted }) => painted.group)
     : [],
