@@ -1,4 +1,5 @@
 import { gzipSync } from 'node:zlib'
+import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import { ask, DEMO, type HostileInput } from './hostileInput'
 
 let count = 0
@@ -24,6 +25,23 @@ const send = (body: () => string | Buffer, headers: Record<string, string> = jso
   send: (site: Parameters<HostileInput['send']>[0], made: Buffer) =>
     ask(site, 'POST', `/api/projects/${DEMO}/changes`, made, headers),
 })
+
+const shade = { x: 0, y: 2, blur: 8, spread: 0, colour: { hex: '#000000' } }
+/** A block with looks nobody can have: refused, and said why. */
+const refusedLook = (look: object): Pick<HostileInput, 'make' | 'send'> => ({
+  make: () => Buffer.from(looking(look)),
+  send: async (site, made) => {
+    const { status, says } = await ask(site, 'POST', `/api/projects/${DEMO}/changes`, made, json, 200_000)
+    return { status, says: /"reason":"([^"]*)"/.exec(says)?.[1] ?? says }
+  },
+})
+function looking(look: object): string {
+  const record = { id: 'hostilelooks0000', order: 'zz', kind: 'section', look }
+  const operations = [{ type: 'put', collection: 'blocks', id: record.id, record }]
+  const { schema } = documentKinds.drawing
+  const parts = [{ document: 'pagehome00000000', kind: 'drawing', schema, operations }]
+  return change([], { parts })
+}
 
 export const changes: HostileInput[] = [
   {
@@ -74,6 +92,26 @@ export const changes: HostileInput[] = [
     ...send(() => gzipSync(Buffer.alloc(400_000_000, 32)), { ...json, 'content-encoding': 'gzip' }),
     status: [413, 415],
     says: /uncompressed|larger/,
+  },
+  {
+    name: 'a gradient of one colour',
+    ...refusedLook({
+      gradient: { type: 'linear', angle: 0, stops: [{ at: 0, colour: { hex: '#ffffff' } }] },
+    }),
+    status: [200],
+    says: /a gradient has two colours at least/,
+  },
+  {
+    name: 'a shadow of 500 px',
+    ...refusedLook({ shadow: [{ ...shade, blur: 500 }] }),
+    status: [200],
+    says: /shadow/,
+  },
+  {
+    name: 'a thousand shadows of one block',
+    ...refusedLook({ shadow: Array.from({ length: 1000 }, () => shade) }),
+    status: [200],
+    says: /shadow/,
   },
   { name: 'no JSON', ...send(() => '{"id":'), status: [400], says: /not JSON/ },
   {

@@ -109,6 +109,50 @@ export const pictures: HostileInput[] = [
     says: /damaged PNG/,
   },
   {
+    name: 'a JPEG 30,000 px wide',
+    make: () => canvas(30_000, 1500).jpeg().toBuffer(),
+    send: upload('a.jpg'),
+    status: [201],
+  },
+  {
+    name: 'a PNG 70,000 px wide',
+    make: () => canvas(70_000, 100).png().toBuffer(),
+    send: upload('a.png'),
+    status: [413],
+    says: /70000 px long; 65535 is the most/,
+  },
+  {
+    name: 'a PNG of one pixel',
+    make: () => canvas(1, 1).png().toBuffer(),
+    send: upload('a.png'),
+    status: [201],
+  },
+  {
+    name: 'a moving WebP called a JPEG',
+    make: async () => {
+      const frames = await Promise.all(
+        ['#a00', '#0a0'].map((background) =>
+          sharp({ create: { width: 300, height: 200, channels: 3, background } })
+            .png()
+            .toBuffer(),
+        ),
+      )
+      return sharp(frames, { join: { animated: true } })
+        .webp({ loop: 0, delay: [100, 100] })
+        .toBuffer()
+    },
+    send: upload('a.jpg'),
+    status: [201],
+    says: /image\/webp/,
+  },
+  {
+    name: 'a CMYK JPEG',
+    make: () => canvas(300, 200).toColourspace('cmyk').jpeg().toBuffer(),
+    send: upload('a.jpg'),
+    status: [201],
+    says: /CMYK/,
+  },
+  {
     name: 'a picture of 26 MB',
     make: () => Buffer.alloc(26 * 1024 * 1024, 1),
     send: upload('a.png'),

@@ -5,6 +5,7 @@ export async function exported(site: Site, project: string, input: object): Prom
   const at = `${site.address}/api/projects/${project}/exports`
   const headers = { 'content-type': 'application/json', origin: site.address }
   const begun = await fetch(at, { method: 'POST', headers, body: JSON.stringify(input) })
+  if (!begun.ok) throw new Error(`The export was refused: ${await begun.text()}`)
   const { id } = (await begun.json()) as { id: string }
   for (;;) {
     const { state } = (await (await fetch(`${at}/${id}`)).json()) as { state: string }

@@ -25,3 +25,12 @@ test.each([
 ])('“%s” is no list of shadows, and the way to write one is told', (text) => {
   expect(readShadows(text)).toMatchObject({ error: expect.stringContaining('0 2 8 0') })
 })
+
+test.each([
+  ['0 0 500px #000', 'the blur is 200 px at most'],
+  ['0 500px 10px #000', 'the way down is 400 px at most'],
+  ['0 0 1px #000', 'a blur of 1 px is hardly seen'],
+  [Array.from({ length: 7 }, () => '0 0 4px #000').join(', '), 'a block has 6 shadows at most'],
+])('says what is wrong with %s', (typed, says) => {
+  expect(readShadows(typed)).toEqual({ error: expect.stringContaining(says) as string })
+})

@@ -1,6 +1,7 @@
 import { readFile, stat, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
+import { LONGEST_SIDE } from '@nolvex/core/block/pictureFile'
 import type { ProjectAsset } from '@nolvex/core/formats/projectFile'
 import { Problem } from '../http/problem'
 import { otherColours, toScreenColours } from './screenColours'
@@ -76,6 +77,12 @@ async function checkPixels(
     throw new Problem(
       413,
       `“${name}” has more than 50 megapixels (${width} by ${height}). Save it smaller and try again.`,
+    )
+  }
+  if (Math.max(width, height) > LONGEST_SIDE) {
+    throw new Problem(
+      413,
+      `“${name}” is ${Math.max(width, height)} px long; ${LONGEST_SIDE} is the most. Cut it into several pictures.`,
     )
   }
   await sharp(path, { limitInputPixels: MOST_PIXELS, failOn: 'error' })

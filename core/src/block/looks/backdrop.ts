@@ -4,17 +4,20 @@ import { leaf } from '../../document/leafTable'
 import { idSchema } from '../../document/ids'
 import type { Frame, Mark } from '../../vector/mark'
 import { cssPercent } from '../../units/length'
+import { pictureSide } from '../pictureFile'
 import { colourSchema } from '../colourSchema'
 import type { Field, FieldFacts } from '../field'
 import { defineLook, type PaintRoom, type Tokens } from '../look'
 import { cssBlend, TINT_MODES, tinted, tintModeSchema, type TintMode } from '../tinted'
 
-const size = z.number().min(1).max(20_000)
 const share = z.number().min(0).max(1)
 const backdropSchema = z.strictObject({
   /** the picture with its natural size, px */
   picture: z
-    .union([leaf(z.strictObject({ asset: idSchema, width: size, height: size })), z.literal('none')])
+    .union([
+      leaf(z.strictObject({ asset: idSchema, width: pictureSide, height: pictureSide })),
+      z.literal('none'),
+    ])
     .optional(),
   /** the point of the picture that stays at the same point of the block however it is cut, shares of both */
   focus: leaf(z.strictObject({ x: share, y: share })).optional(),
