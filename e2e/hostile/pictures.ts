@@ -182,12 +182,15 @@ export const pictures: HostileInput[] = [
   },
 ]
 
+/** ms after which an answer to it is no longer waited for */
+const PATIENCE = 30_000
+
 /** A body in chunks that goes on for as long as somebody reads it. */
 async function sendWithoutEnd(address: string) {
   const body = new ReadableStream({
     pull: (controller) => controller.enqueue(new Uint8Array(1024 * 1024)),
   })
-  const init = { method: 'POST', body, duplex: 'half' } as RequestInit
+  const init = { method: 'POST', body, duplex: 'half', signal: AbortSignal.timeout(PATIENCE) } as RequestInit
   try {
     const response = await fetch(`${address}/api/projects/${DEMO}/assets?name=a.png`, init)
     return { status: response.status, says: await response.text() }
