@@ -18,12 +18,15 @@ import { sharedParts } from './sharedParts'
 import { inGuide, skerrinGuide } from './skerrinGuide'
 import { brandPictures, marks, moods } from './skerrinMarks'
 import { collections } from './skerrinRows'
-import { skerrinPages, type DemoPage } from './skerrinPages'
+import { pageId, skerrinPages, type DemoPage } from './skerrinPages'
 import { commonSections, contentItems, lastNumber, pagePlans, planning, serviceSections } from './skerrinPlan'
 
 /** Builds the demo's project file from its parts: `node --import tsx demo/build.ts`. */
 const pages: Record<string, Page> = {}
 const sections: Record<string, Section> = {}
+
+/** Pages whose mockup is not ticked yet. */
+const STILL_IN_WORK = ['notices', 'refunds', 'buy'].map(pageId)
 
 function lay(drafts: DemoPage[], parent?: string) {
   drafts.forEach(({ id, title, sections: names, children = [] }, index) => {
@@ -31,7 +34,8 @@ function lay(drafts: DemoPage[], parent?: string) {
     const plan = Object.entries(pagePlans).find(
       ([name]) => id === `page${name}`.padEnd(16, '0').slice(0, 16),
     )?.[1]
-    pages[id] = { id, order, title, ...(parent ? { parent } : {}), ...plan }
+    const checked = STILL_IN_WORK.includes(id) ? undefined : { mockup: true as const }
+    pages[id] = { id, order, title, ...(parent ? { parent } : {}), ...plan, checked }
     names.forEach((name, at) => {
       const section = `sec${id.slice(4, 14)}`.padEnd(14, '0') + String(at).padStart(2, '0')
       sections[section] = {

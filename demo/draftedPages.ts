@@ -71,6 +71,12 @@ function sectionLook(pattern: string): Block['look'] {
   }
 }
 
+/** What patterns leave to be said, as it is on all pages. */
+const EVERYWHERE: Record<string, string> = {
+  'Telephone: on request\nOpen: Monday to Friday, 9 to 17\nAddress: Street and number, town':
+    'Telephone: ring the ticket hut, and let it ring\nOpen: every day, 6:30 until the last boat is in\nWhere: the hut at the head of Skerrin pier',
+}
+
 /** Pictures, tables and words of a section as its copy has them. */
 function withData(block: Block, own: DemoSection, pictures: string[]): Block {
   if (own.ofNotices && block.kind === 'series')
@@ -89,7 +95,7 @@ function withData(block: Block, own: DemoSection, pictures: string[]): Block {
     const row = isleRow(own.ofIsle.name)
     return { ...silent, content: { collection: ISLES, row, field: isleField(field) } }
   }
-  const words = own.instead?.[block.text?.[0]?.insert ?? '']
+  const words = { ...EVERYWHERE, ...own.instead }[block.text?.[0]?.insert ?? '']
   if (words) return { ...block, text: [{ insert: words }] }
   if (own.cells && block.kind === 'table') return { ...block, data: { ...block.data, cells: own.cells } }
   const asset = block.kind === 'picture' ? pictures.shift() : undefined

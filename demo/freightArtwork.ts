@@ -80,12 +80,20 @@ export function withFreightArtwork(blocks: Block[]): { title: string; blocks: Bl
     ...title,
     arrange: { ...title.arrange, ...tall(104) },
     look: { ...title.look, backdrop },
-    at: { ...title.at, [usualBands.narrow]: { arrange: tall(64) } },
+    at: {
+      ...title.at,
+      // Where the words stand on the crates, those are veiled.
+      [usualBands.medium]: { look: { backdrop: { veil: { hex: '#0f2630' }, strength: 0.66 } } },
+      [usualBands.narrow]: { arrange: tall(64) },
+    },
   }
   // The words leave the right half to what stands there.
   const narrower = (block: Block): Block =>
     block.parent === title.id && block.kind === 'box'
-      ? { ...block, place: { ...block.place, column: { span: 4 } } }
+      ? {
+          ...block,
+          place: { ...block.place, column: { span: 4 } },
+        }
       : block
   return { title: title.id, blocks: blocks.map((one) => (one === title ? dressed : narrower(one))) }
 }

@@ -31,6 +31,8 @@ export function sharedParts(site: SiteDocument): { shared: Shared; blocks: Block
     const piece = pattern.make({ ...content, menus, icon: signFor }, { ...usualChoice(pattern), ...chosen })
     const blocks = placePieces(piece, bandsOf(site), () => `common${String(made++).padStart(10, '0')}`)
     const section = sections.find((one) => !one.page && one.name === name)?.id
+    const who = blocks.find(({ text }) => text?.[0]?.insert === 'Who runs this site, and where they are.')
+    if (who) who.text = [{ insert: 'Six people, four boats and a dog. The hut at the head of Skerrin pier.' }]
     if (id === FOOTER) blocks[0] = { ...blocks[0], look: { ...blocks[0].look, colourSet: 'dark' } }
     return { shared: { id, order: `a${index}`, name, root: blocks[0].id, section }, blocks: allNamed(blocks) }
   })

@@ -16,8 +16,12 @@ export const people: Pattern = {
       opening(content.heading, content.text),
       tracks(
         'People',
-        parts.map(({ title }) =>
-          column(title, [picture(1, 1, { name: 'Portrait' }), heading(4, title), small('What they do')]),
+        parts.map(({ title }, index) =>
+          column(title, [
+            picture(1, 1, { name: 'Portrait' }),
+            heading(4, title),
+            small(content.parts.at(index)?.text || 'What they do'),
+          ]),
         ),
         { wide: 4, medium: 3, narrow: 2 },
       ),
