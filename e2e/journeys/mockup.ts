@@ -96,6 +96,12 @@ export const mockup: Journey = {
     // Another picture stands wherever one stood; Undo gives it back.
     await person.open(`${site.address}/projects/${DEMO}`)
     await person.press('Pictures and files')
+    await person.click('[aria-label="Source and licence of harbour.jpg"]')
+    await person.fill('.picture-credit input[aria-label="Comes from"]', 'Drawn for the line')
+    await person.until('it is kept where it is from', async () => {
+      const { credits } = (await documentsOf(site, DEMO)).documents.site.records
+      return credits.assetharbour0000?.source === 'Drawn for the line'
+    })
     await (await person.see('.el-dialog input[type=file]')).sendKeys(await seaPicture())
     const hasNew = async () =>
       JSON.stringify((await documentsOf(site, DEMO)).documents).includes('"width":641,"height":479')
@@ -112,14 +118,14 @@ export const mockup: Journey = {
 
     // Ticked off in the Ledger, it is counted.
     await person.open(`${site.address}/projects/${DEMO}`)
-    await person.see('[aria-label="Finish Home"]')
+    await person.see('[aria-label="Finish Refunds"]')
     await driver.executeScript(
-      `document.querySelector('[aria-label="The mockup of Home is done"]').closest('label').click()`,
+      `document.querySelector('[aria-label="The mockup of Refunds is done"]').closest('label').click()`,
     )
     await person.until('the stage line counts it', async () =>
-      (await person.text('.stages')).includes('1 of 16'),
+      (await person.text('.stages')).includes('13 of 16'),
     )
-    await person.click('[aria-label="Finish Home"]')
+    await person.click('[aria-label="Finish Refunds"]')
     await person.until('and leads there', async () => (await driver.getCurrentUrl()).includes('/mockup/'))
   },
 }

@@ -45,6 +45,7 @@ test('a site of schema 2 gains what the grid is planned with and mockups are sho
     'alternatives',
     'artworks',
     'solids',
+    'credits',
   ] as const)
     expect(now.records[name]).toEqual({})
 })

@@ -44,6 +44,7 @@ import {
 } from './gridPlan'
 import { alternativeSchema, type Alternative } from './alternative'
 import { artworkSchema, solidSchema, type Artwork, type Solid } from './artwork'
+import { creditSchema, type Credit } from './credit'
 import { boardSchema, type Board } from './board'
 import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
 import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
@@ -124,7 +125,7 @@ const NEW_IN_3 = [
 ]
 
 const NEW_IN_4 = ['pageStates', 'overlays', 'boards', 'alternatives']
-const NEW_IN_5 = ['artworks', 'solids']
+const NEW_IN_5 = ['artworks', 'solids', 'credits']
 
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500
@@ -203,10 +204,12 @@ export const siteKind: DocumentKind = {
     alternatives: { schema: alternativeSchema, parents: [ofPage] },
     artworks: { schema: artworkSchema, parents: [] },
     solids: { schema: solidSchema, parents: [{ field: 'artwork', collection: 'artworks' }] },
+    credits: { schema: creditSchema, parents: [] },
     settings: { schema: settingsSchema, parents: [] },
   },
   // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement;
-  // 4 what mockups are shown in: states of pages, overlays, boards, alternatives; 5 artworks.
+  // 4 what mockups are shown in: states of pages, overlays, boards, alternatives; 5 artworks, and where
+  // pictures are from.
   migrations: [NEW_IN_2, NEW_IN_3, NEW_IN_4, NEW_IN_5].map(withCollections),
   lacks: ({ records }: StoredDocument) => {
     if (!records.settings?.site) return 'its settings'
@@ -248,6 +251,8 @@ export interface SiteRecords {
   alternatives: Record<string, Alternative>
   artworks: Record<string, Artwork>
   solids: Record<string, Solid>
+  /** by the id of the picture or file */
+  credits: Record<string, Credit>
   settings: Record<string, Settings>
 }
 

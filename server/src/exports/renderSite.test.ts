@@ -16,6 +16,7 @@ const site = {
     ...usualSite.records,
     pages: { [page]: { id: page, order: 'a0', title: 'Home' } },
     pageStates: { [empty.id]: empty },
+    credits: { [asset]: { id: asset, source: '=Anna, at the slip', licence: 'this site, until 2030' } },
   },
 }
 const token = { id: id('sea'), order: 'a0', type: 'colour', name: 'sea', value: '#ffffff' }
@@ -112,4 +113,11 @@ test('a state of a page is a page of its own below it, without what it leaves ou
   expect(textOf(files, 'state-no-sailings/index.html')).toContain('None today')
   expect(textOf(files, 'state-no-sailings/index.html')).toContain('<title>Home: No sailings</title>')
   expect([...files.keys()].filter((path) => /-\d+\.(?:avif|webp|jpg)$/.test(path))).toEqual([])
+})
+
+test('where pictures are from comes along, and nothing a spreadsheet would take for a formula', async () => {
+  const files = await filesOf({ responsive: false })
+  expect(textOf(files, 'credits.csv')).toBe(
+    `file,comes from,licence\r\npictures/${asset}.jpg,"'=Anna, at the slip","this site, until 2030"\r\n`,
+  )
 })

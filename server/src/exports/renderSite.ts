@@ -1,6 +1,7 @@
 import { strToU8 } from 'fflate'
 import type { ShownPicture } from '@nolvex/core/block/primitive'
 import { withAlpha } from '@nolvex/core/colour/spaces'
+import { creditsCsv } from '@nolvex/core/formats/creditsCsv'
 import { PageLayouter } from '@nolvex/core/layout/pageLayout'
 import { coveredAtTop } from '@nolvex/core/layout/sticking'
 import { pictureSizes } from '@nolvex/core/layout/pictureSizes'
@@ -11,6 +12,7 @@ import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import type { BlockNode, PageNode } from '@nolvex/core/resolve/node'
 import { overlaysShown } from '@nolvex/core/resolve/overlaysShown'
 import { pageSources } from '@nolvex/core/resolve/pageSources'
+import type { Credit } from '@nolvex/core/site/credit'
 import { bandsOf, resolveAllBands } from '@nolvex/core/resolve/resolvePage'
 import { overlayAt, USUAL_VEIL } from '@nolvex/core/site/overlay'
 import type { Band, SiteDocument } from '@nolvex/core/site/site'
@@ -108,8 +110,18 @@ export async function htmlFiles(input: PackInput, tell: Progress = () => {}): Pr
     ...written.map((file) => ({ path: file.path, bytes: strToU8(file.text) })),
     ...files.map(({ name, bytes }) => ({ path: `fonts/${name}`, bytes })),
     ...shown.map((asset) => ({ path: pathOf(asset), bytes: asset.bytes })),
+    ...creditsFile(site, shown),
     ...[...variants.values()].flatMap((one) => one.files.filter(({ path }) => text.includes(path))),
   ]
+}
+
+/** Where the pictures and files that come along are from, as far as it was said. */
+function creditsFile({ records }: SiteDocument, shown: PackAsset[]): PackFile[] {
+  const said = shown.flatMap((asset) => {
+    const credit = records.credits[asset.id] as Credit | undefined
+    return credit ? [{ path: pathOf(asset), ...credit }] : []
+  })
+  return said.length ? [{ path: 'credits.csv', bytes: strToU8(creditsCsv(said)) }] : []
 }
 
 /** Whether a page shows a picture as a picture, and not only behind something. */

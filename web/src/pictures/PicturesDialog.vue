@@ -8,6 +8,7 @@ import { api, assetAddress, type ListedAsset } from '../session/api'
 import { useProject } from '../session/projectStore'
 import { takePicture } from '../session/takePicture'
 import { PICTURE_TYPES } from './pictureTypes'
+import PictureCredit from './PictureCredit.vue'
 import { pictureUses } from './pictureUses'
 
 /** The pictures and files of a project: where each is used, and taking away what is used nowhere. */
@@ -109,6 +110,7 @@ async function remove({ id, name }: ListedAsset) {
             </td>
             <td class="name" dir="auto" :title="row.name">
               <a :href="assetAddress(project.id, row.id)" target="_blank" rel="noopener">{{ row.name }}</a>
+              <PictureCredit :asset="row.id" :name="row.name" />
             </td>
             <td class="soft">{{ whatIs(row) }}</td>
             <td class="figure">{{ sizeInWords(row.bytes) }}</td>

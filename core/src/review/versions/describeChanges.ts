@@ -151,7 +151,7 @@ const STAGES: [stage: DescribedChange['stage'], collections: Set<string>][] = [
       'gridQuestions',
     ]),
   ],
-  ['mockup', new Set(['pageStates', 'overlays', 'boards', 'alternatives', 'artworks', 'solids'])],
+  ['mockup', new Set(['pageStates', 'overlays', 'boards', 'alternatives', 'artworks', 'solids', 'credits'])],
 ]
 
 /** A band with every figure that changed, before and after. */
@@ -240,6 +240,7 @@ const WORDS: Record<string, [about: string, noun: string]> = {
   alternatives: ['alternatives', 'alternative'],
   artworks: ['artworks', 'artwork'],
   solids: ['artworks', 'solid'],
+  credits: ['pictures', 'source of a picture'],
   sections: ['sections', 'section'],
   menus: ['menus', 'menu'],
   menuEntries: ['menus', 'line'],
