@@ -89,18 +89,16 @@ export async function htmlFiles(input: PackInput, tell: Progress = () => {}): Pr
         (share) => tell(PAINTING * (PAGES + (1 - PAGES) * share)),
       )
     : new Map<string, Variants>()
-  const laid = laidOut(pages, bands)
-  const sizes = new Map(
-    variants.size ? laid.map(({ page, atBands }) => [page.id, pictureSizes(atBands)]) : [],
-  )
+  const laid = laidOut(variants.size ? pages : pages.filter(hasStickingTop), bands)
+  const sizes = new Map(variants.size ? [...laid].map(([id, atBands]) => [id, pictureSizes(atBands)]) : [])
   const pictureChoices = ({ key, content }: BlockNode, page: SitePage) => {
     const found = content.type === 'picture' && content.asset ? variants.get(content.asset) : undefined
     return found && { sizes: sizes.get(page.id)?.get(key) ?? '100vw', sources: found.sources }
   }
   const written = siteHtml(
     { bands, lead, language: 'en', fonts, picturePath, pictureChoices, filePath, isGrey },
-    laid.map(({ page, atBands }) => {
-      const covered = atBands.map(({ layout }) => coveredAtTop(layout))
+    pages.map((page) => {
+      const covered = laid.get(page.id)?.map(({ layout }) => coveredAtTop(layout)) ?? []
       return covered.some((px) => px > 0) ? { ...page, covered } : page
     }),
   )
@@ -131,16 +129,22 @@ function isShownIn(pages: PageNode[], asset: string): boolean {
   return pages.some(({ children }) => children.some(shows))
 }
 
-/** Pages at each band, at the width it is drawn at. */
+/** Whether a section of a page keeps to the top of the window, at any band. */
+const hasStickingTop = ({ pages }: SitePage) =>
+  pages.some(({ children }) => children.some(({ place }) => place.sticky?.edge === 'top'))
+
+/** Pages at each band, at the width it is drawn at, by their ids. */
 function laidOut(pages: SitePage[], bands: Band[]) {
   const layouter = new PageLayouter(fontLibraryInUse())
-  return pages.map((page) => {
-    const atBands = bands.map((band, index) => {
-      const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
-      return { band, layout: layouter.layout(page.pages[index], environment) }
-    })
-    return { page, atBands }
-  })
+  return new Map(
+    pages.map((page) => {
+      const atBands = bands.map((band, index) => {
+        const environment = { ...usualEnvironment, viewportWidth: band.drawnAt }
+        return { band, layout: layouter.layout(page.pages[index], environment) }
+      })
+      return [page.id, atBands]
+    }),
+  )
 }
 
 /** An overlay with where it stands at each band. */

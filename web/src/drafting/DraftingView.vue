@@ -25,6 +25,7 @@ import ExportDialog from './ExportDialog.vue'
 import FinishSwitch from './FinishSwitch.vue'
 import MeasureStrip from './MeasureStrip.vue'
 import OverlayPlace from './overlays/OverlayPlace.vue'
+import PageWays from './PageWays.vue'
 import PageStateSwitch from './PageStateSwitch.vue'
 import OutlineList from './outline/OutlineList.vue'
 import ShelfList from './ShelfList.vue'
@@ -37,7 +38,6 @@ import { panels } from './panels/panels'
 import { useGuideCommands } from './guides/useGuideCommands'
 import { offerOverlayCommands, offerTagCommands, useOverlays } from '../grid/useOverlays'
 import { useCommands } from '../commands/commandStore'
-import { useMap } from '../map/mapStore'
 import { useViewport } from '../screens/useViewport'
 import NameDialog from './shared/NameDialog.vue'
 import SharedDialog from './shared/SharedDialog.vue'
@@ -53,7 +53,6 @@ import WidthRail from './WidthRail.vue'
 const route = useRoute()
 const router = useRouter()
 const project = useProject()
-const map = useMap()
 const isExporting = ref(false)
 const comparison = ref<Comparison>('alone')
 /** all bands beside one another */
@@ -128,12 +127,6 @@ const { chosen: shownIn, choose } = useViewport()
 useCommands().offer([
   { id: 'rulers', label: 'Show or hide the rulers', keys: ['U'], run: () => (rulers.value = !rulers.value) },
   {
-    id: 'beside',
-    label: 'Show all bands side by side, or this one',
-    keys: ['V'],
-    run: () => (isBeside.value = !isBeside.value),
-  },
-  {
     id: 'left-panel',
     label: 'Close or open the outline and the shelf',
     keys: ['Alt+O'],
@@ -152,18 +145,11 @@ useCommands().offer([
     run: () => (isOnPatterns.value = true),
   },
   {
-    id: 'on-map',
-    label: 'Show the page on the map',
-    keys: ['O'],
-    run: showOnMap,
-  },
-  {
     id: 'skeleton',
     label: 'Skeleton and boxes of the page…',
     keys: ['Alt+X'],
     run: () => (page.panel.value = page.panel.value === 'skeleton' ? undefined : 'skeleton'),
   },
-  { id: 'live', label: 'Open the live view in a window of its own', run: openLive },
   {
     id: 'frame',
     label: 'Show or hide the browser frame',
@@ -171,12 +157,6 @@ useCommands().offer([
     run: () => choose({ isFramed: !shownIn.value.isFramed }),
   },
 ])
-
-/** Shows the page, or a section of it, where it stands on the map. */
-function showOnMap() {
-  map.selected = pageId.value
-  void router.push({ name: 'map', params: { project: project.id, view: 'tree' } })
-}
 
 const putPattern = (label: string, blocks: Block[]) => insert(label, [blocks])
 
@@ -197,12 +177,6 @@ watch(
   },
   { immediate: true },
 )
-
-/** A window of its own for a second screen; the same one each time. */
-function openLive() {
-  const { href } = router.resolve({ name: 'live', params: { project: project.id } })
-  window.open(href, `nolvex-live-${project.id}`, 'popup,width=1280,height=800')
-}
 
 /** Opens a page; the keys go to it, as what was selected on the last may be meant for it. */
 async function open(id: string) {
@@ -251,40 +225,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
           :choices="pageChoices"
           @change="$event && open($event)"
         />
-        <span class="soft"
-          ><ElButton
-            link
-            :aria-pressed="isBeside"
-            title="All bands side by side (V)"
-            @click="isBeside = !isBeside"
-          >
-            {{ isBeside ? 'one band' : 'all bands' }}
-          </ElButton>
-          · <ElButton link title="The page on the map (O)" @click="showOnMap">map</ElButton>
-          <template v-if="as === 'mockup'">
-            ·
-            <ElButton
-              link
-              title="The page alone in a window of its own, which follows every change"
-              @click="openLive"
-              >live</ElButton
-            >
-            ·
-            <ElButton
-              link
-              title="Pages side by side in their frames, to send or to show"
-              @click="router.push({ name: 'boards', params: { project: project.id } })"
-              >boards</ElButton
-            >
-            ·
-            <ElButton
-              link
-              title="Pictures composed of solids, to lay behind what stands on a page"
-              @click="router.push({ name: 'artwork', params: { project: project.id } })"
-              >artwork</ElButton
-            ></template
-          ></span
-        >
+        <PageWays v-model:beside="isBeside" :page="pageId" :as="as" />
       </div>
       <WidthRail />
       <div class="tools">
@@ -393,12 +334,6 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
 }
 .page :deep(.el-select__placeholder) {
   font-weight: 700;
-}
-.page > span,
-.page > span .el-button {
-  font-size: 11px;
-  line-height: 14px;
-  white-space: nowrap;
 }
 .tools {
   display: flex;
