@@ -82,6 +82,17 @@ export const draftSite: Journey = {
 
     await mapChanged()
 
+    // Dressed in one step, and every picture that is missing made up: one step, and one back.
+    await person.open(`${site.address}/projects/${id}/mockup`)
+    await person.see('.drawing g')
+    await person.press('to finish')
+    await person.press('Make up all')
+    await person.until('no picture is missing', async () => {
+      const panel = await person.text('.panel')
+      return !panel.includes('no picture yet') && panel.includes('stands until its words are there')
+    })
+    await person.until('and all are seen', async () => (await person.all('.drawing image')).length > 2)
+
     await person.open(`${site.address}/projects/${id}/walkthrough`)
     await driver.switchTo().frame(await person.see('iframe'))
     await person.until('the page plays', async () => (await person.text('h1')) === 'Larder')

@@ -40,6 +40,10 @@ const SENTENCES = [
 /** Words that stand until the copy is there. */
 export const standIn = (index = 0): string => SENTENCES[index % SENTENCES.length]
 
+/** Whether words only stand until the copy is there. */
+export const isStandIn = (text: string): boolean => STAND_INS.has(text.trim())
+const STAND_INS = new Set([...SENTENCES, 'What they do', 'Who runs this site, and where they are.'])
+
 /** So many parts: those there are, then made up ones that are plainly that. @param what one is called */
 export function partsOf({ parts }: SectionContent, count: number, what: string): ContentPart[] {
   return Array.from({ length: count }, (_, index) => {

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElDialog } from 'element-plus'
 import { computed, ref } from 'vue'
-import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import { SCENES, scenePicture, type SceneName } from '@nolvex/core/paint/scenes/scenes'
+import { SCENES, type SceneName } from '@nolvex/core/paint/scenes/scenes'
 import { sceneColours } from '@nolvex/core/resolve/sceneColours'
 import { atBand, bandsOf } from '@nolvex/core/resolve/resolvePage'
 import ChoiceField from '../forms/ChoiceField.vue'
 import TroubleNote from '../forms/TroubleNote.vue'
 import { useProject } from '../session/projectStore'
-import { drawnFile } from './drawnFile'
+import { madeUpFile, madeUpSize, madeUpSvg } from './madeUpPicture'
 
 /** Pictures made up in the guide's colours, to stand where photographs are still to come. */
 const props = defineProps<{
@@ -20,9 +19,6 @@ const emit = defineEmits<{ files: [files: File[]] }>()
 const project = useProject()
 
 const SHOWN = 9
-/** px across of the picture that is kept */
-const WIDE = 1920
-const [LEAST_RATIO, MOST_RATIO] = [0.4, 3]
 const scene = ref<SceneName>('coast')
 const first = ref(1)
 const trouble = ref('')
@@ -31,15 +27,14 @@ const choices = Object.fromEntries(
   Object.entries(SCENES).map(([name, { label }]) => [name, label]),
 ) as Record<SceneName, string>
 const colours = computed(() => sceneColours(project.style, atBand(project, bandsOf(project.site).lead)))
-const size = computed(() => {
-  const ratio = Math.min(MOST_RATIO, Math.max(LEAST_RATIO, props.ratio))
-  return { width: WIDE, height: Math.round(WIDE / ratio) }
+const size = computed(() => madeUpSize(props.ratio))
+const madeUp = (seed: number) => ({
+  ...{ scene: scene.value, seed, colours: colours.value, ratio: props.ratio },
 })
-const pictureOf = (seed: number) => scenePicture(scene.value, { seed, colours: colours.value, ...size.value })
 const shown = computed(() =>
   Array.from({ length: SHOWN }, (_, index) => {
     const seed = first.value + index
-    const svg = pictureSvg(pictureOf(seed))
+    const svg = madeUpSvg(madeUp(seed))
     return { seed, address: `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}` }
   }),
 )
@@ -48,7 +43,7 @@ async function take(seed: number) {
   isDrawing.value = true
   trouble.value = ''
   try {
-    emit('files', [await drawnFile(pictureSvg(pictureOf(seed)), size.value, `${scene.value}-${seed}`)])
+    emit('files', [await madeUpFile(madeUp(seed))])
     isOpen.value = false
   } catch (error) {
     trouble.value = (error as Error).message

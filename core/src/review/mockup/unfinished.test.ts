@@ -1,5 +1,6 @@
 import { contentKind } from '../../content/content'
 import type { Documents } from '../../document/types'
+import { standIn } from '../../draft/sectionContent'
 import { documentKinds } from '../../resolve/documentKinds'
 import { pageSources } from '../../resolve/pageSources'
 import { resolvePage } from '../../resolve/resolvePage'
@@ -46,12 +47,14 @@ test('pictures and words that are still to come are told in reading order', () =
       text('fine'),
       picture('empty'),
       text('later', { content: { item: idOf('later') } }),
+      text('until', { text: [{ insert: `${standIn(2)}\n` }] }),
       picture('there', { data: { file } }),
       { kind: 'media', name: 'film', data: { plays: 'video' } },
     ]),
   ).toEqual([
     ['picture', idOf('empty')],
     ['words', idOf('later')],
+    ['words', idOf('until')],
   ])
 })
 

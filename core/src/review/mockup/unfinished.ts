@@ -1,6 +1,7 @@
 import type { BlockKindName } from '../../block/kinds'
 import type { Block } from '../../block/block'
 import type { Documents } from '../../document/types'
+import { isStandIn } from '../../draft/sectionContent'
 import { rawValues } from '../../edit/rawValues'
 import type { BlockNode, PageNode } from '../../resolve/node'
 import { drawingIn } from '../../resolve/pageSources'
@@ -50,6 +51,8 @@ export function unfinished(page: PageNode, documents: Documents, id: string): Un
 function lacksOf({ key, name, content, isMissing }: BlockNode): Unfinished[] {
   if (content.type === 'picture' && content.asset === undefined && content.plays === undefined)
     return [{ lack: 'picture', key, says: `${name} has no picture yet.` }]
+  if (content.type === 'text' && isStandIn(content.runs.map(({ text }) => text).join('')))
+    return [{ lack: 'words', key, says: `${name} says what only stands until its words are there.` }]
   if (isMissing) return [{ lack: 'words', key, says: `${name} has no words yet.` }]
   return []
 }

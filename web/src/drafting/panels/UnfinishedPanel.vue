@@ -3,8 +3,10 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import type { Lack, Unfinished } from '@nolvex/core/review/mockup/unfinished'
 import { tooFewPixels } from '@nolvex/core/review/mockup/sharpness'
+import TroubleNote from '../../forms/TroubleNote.vue'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
+import { useMakingUp } from '../useMakingUp'
 import { usePictureContrast } from '../usePictureContrast'
 
 /** What the page still lacks to be a mockup, each with the way to where it is mended. */
@@ -20,6 +22,7 @@ const TITLES: Record<Lack, string> = {
 const groups = computed(() =>
   (Object.keys(TITLES) as Lack[])
     .map((lack) => ({
+      lack,
       title: TITLES[lack],
       found: (page.lacks.value ?? []).filter((one) => one.lack === lack),
     }))
@@ -34,6 +37,13 @@ const VIEWS: Partial<Record<Lack, { view: string; words: string }>> = {
   tokens: { view: 'loose', words: 'Look at them in Taking over' },
 }
 const inStyle = (view: string) => ({ name: 'style', params: { project: project.id, view } })
+const { made, trouble, makeUp } = useMakingUp(page)
+/** Blocks of the page's own: those of originals and rows get their pictures where these are. */
+const toMakeUp = computed(() =>
+  (page.lacks.value ?? []).flatMap(({ lack, key }) =>
+    lack === 'picture' && key && page.placed.value.has(key) ? [key] : [],
+  ),
+)
 const show = ({ key }: Unfinished) => key && page.select([key])
 </script>
 
@@ -64,8 +74,15 @@ const show = ({ key }: Unfinished) => key && page.select([key])
       </li>
     </ul>
   </section>
-  <section v-for="{ title, found } in groups" :key="title">
+  <section v-for="{ lack, title, found } in groups" :key="lack">
     <h3>{{ title }}</h3>
+    <template v-if="lack === 'picture' && toMakeUp.length">
+      <ElButton v-if="made === undefined" @click="makeUp(toMakeUp)"
+        >Make up {{ toMakeUp.length === 1 ? 'it' : `all ${toMakeUp.length}` }}</ElButton
+      >
+      <p v-else role="status" class="soft">{{ made }} of {{ toMakeUp.length }} are drawn…</p>
+      <TroubleNote :says="trouble" />
+    </template>
     <ul>
       <li v-for="one in found" :key="one.says">
         <ElButton v-if="one.key" link class="lack" @click="show(one)">{{ one.says }}</ElButton>
