@@ -89,7 +89,7 @@ export const draftSite: Journey = {
     await person.press('Make up all')
     await person.until('no picture is missing', async () => {
       const panel = await person.text('.panel')
-      return !panel.includes('no picture yet') && panel.includes('stands until its words are there')
+      return !panel.includes('no picture yet') && panel.includes('words that only stand in')
     })
     await person.until('and all are seen', async () => (await person.all('.drawing image')).length > 2)
 

@@ -52,7 +52,7 @@ function lacksOf({ key, name, content, isMissing }: BlockNode): Unfinished[] {
   if (content.type === 'picture' && content.asset === undefined && content.plays === undefined)
     return [{ lack: 'picture', key, says: `${name} has no picture yet.` }]
   if (content.type === 'text' && isStandIn(content.runs.map(({ text }) => text).join('')))
-    return [{ lack: 'words', key, says: `${name} says what only stands until its words are there.` }]
+    return [{ lack: 'words', key, says: `${name} has words that only stand in.` }]
   if (isMissing) return [{ lack: 'words', key, says: `${name} has no words yet.` }]
   return []
 }
