@@ -110,6 +110,16 @@ test.each<[string, Sketch[], string[]]>([
     ],
     ['cannotStay'],
   ],
+  [
+    'a button in the corner, under a bar that stays at the foot',
+    [
+      header(GROUND),
+      body(),
+      corner,
+      section('bar', [], { ...GROUND, place: { height: px(80), sticky: { edge: 'bottom' } } }),
+    ],
+    ['liesUnder'],
+  ],
   ['a button in the corner, that takes no room', [header(GROUND), body(), corner], []],
 ])('%s', (_name, sketches, rules) => {
   expect([...new Set(findingsOf(pageOf(sketches)).map(({ rule }) => rule))]).toEqual(rules)
@@ -128,6 +138,15 @@ test('says which words, and how far under', () => {
 test.each<[string, Sketch[]]>([
   ['seen through', [header(), body()]],
   ['lies under', [header(GROUND), beside(side())]],
+  [
+    'a button under a bar',
+    [
+      header(GROUND),
+      body(),
+      corner,
+      section('bar', [], { ...GROUND, place: { height: px(80), sticky: { edge: 'bottom' } } }),
+    ],
+  ],
   [
     'cannot stay',
     [

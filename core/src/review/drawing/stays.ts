@@ -64,8 +64,7 @@ export const liesUnder: DrawingRule = {
           const by = mostShared(layout, first, second)
           const { upper, lower } = overOneAnother(layout, first, second)
           if (by <= SLACK || lower.box.h > TALL) return []
-          const [kept, mover] =
-            isSection(layout, second) && !isSection(layout, first) ? [second, first] : [first, second]
+          const [kept, mover] = moverOf(layout, first, second)
           const { node } = lower.box
           const says = `${node.name} goes ${Math.round(by)} px under ${upper.box.node.name} when ${titleOf(facts)} is scrolled at ${band.name}.`
           const clear = { ...px(Math.ceil(kept.offset + kept.box.h)) }
@@ -193,6 +192,12 @@ function overOneAnother(layout: PageLayout, first: Sticking, second: Sticking) {
   return isFirstOver ? { upper: first, lower: second } : { upper: second, lower: first }
 }
 
+/** The one that keeps its place, and the one that makes room: what stands within others, or takes no room, else the later. */
+function moverOf(layout: PageLayout, first: Sticking, second: Sticking): [kept: Sticking, mover: Sticking] {
+  const isFirst = first.box.h === 0 || (isSection(layout, second) && !isSection(layout, first))
+  return isFirst ? [second, first] : [first, second]
+}
+
 function holds(outer: Sticking, { within }: Sticking): boolean {
   return within !== undefined && (within === outer || holds(outer, within))
 }
@@ -214,7 +219,21 @@ function sharedIn(layout: PageLayout, first: Sticking, second: Sticking): number
   const stands = new Map<string, Standing>()
   eachBox(layout, (box, x, y) => stands.set(box.node.key, { box, x, y }))
   const [a, b] = [stands.get(first.box.node.key), stands.get(second.box.node.key)]
-  if (!a || !b || Math.min(a.x + a.box.w, b.x + b.box.w) - Math.max(a.x, b.x) <= SLACK) return 0
-  if (a.y === first.y && b.y === second.y) return 0
-  return Math.min(a.y + a.box.h, b.y + b.box.h) - Math.max(a.y, b.y)
+  if (!a || !b || (a.y === first.y && b.y === second.y)) return 0
+  const [one, other] = [reachOf(a), reachOf(b)]
+  if (Math.min(one.right, other.right) - Math.max(one.left, other.left) <= SLACK) return 0
+  return Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top)
+}
+
+/** How far a box reaches with what stands in it, px of the page: what takes no room may hold something beside itself. */
+function reachOf({ box, x, y }: Standing): { left: number; right: number; top: number; bottom: number } {
+  const own = { left: x, right: x + box.w, top: y, bottom: y + box.h }
+  const inside = box.children.map((child) => reachOf({ box: child, x: x + child.x, y: y + child.y }))
+  const all = box.h === 0 && inside.length ? inside : [own, ...inside]
+  return {
+    left: Math.min(...all.map(({ left }) => left)),
+    right: Math.max(...all.map(({ right }) => right)),
+    top: Math.min(...all.map(({ top }) => top)),
+    bottom: Math.max(...all.map(({ bottom }) => bottom)),
+  }
 }
