@@ -61,7 +61,7 @@ const corner = section(
     box('button', [text('up')], {
       ...GROUND,
       place: {
-        width: px(120),
+        width: px(320),
         height: px(44),
         anchor: { x: 'end', y: 'end' },
         offset: { right: px(24), bottom: px(24) },
