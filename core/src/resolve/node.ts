@@ -201,3 +201,9 @@ export interface PageNode {
   icons?: IconLines
   children: BlockNode[]
 }
+
+/** Whether words are seen on a block itself, and not only in what stands in it. */
+export function hasWords({ content }: BlockNode): boolean {
+  if (content.type === 'text') return content.runs.some(({ text }) => text.trim())
+  return content.type === 'control' && content.shows !== ''
+}

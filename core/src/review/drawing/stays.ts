@@ -4,7 +4,7 @@ import { setLeaf } from '../../edit/blockChanges'
 import type { Box } from '../../layout/box'
 import { eachBox, type PageLayout } from '../../layout/pageLayout'
 import { asScrolled, stickingBoxes, type Sticking } from '../../layout/sticking'
-import type { BlockNode } from '../../resolve/node'
+import { hasWords, type BlockNode } from '../../resolve/node'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
 import type { Finding } from '../finding'
@@ -135,11 +135,6 @@ function found(facts: DrawingFacts, node: BlockNode, band: string, says: string,
   if (of.origin.document !== page.id || !at) return finding
   const operations: Operation[] = setLeaf([of.origin.record], path, value, at)
   return { ...finding, fix: { label, parts: [{ document: page.id, kind: 'drawing', operations }] } }
-}
-
-function hasWords({ content }: BlockNode): boolean {
-  if (content.type === 'text') return content.runs.some(({ text }) => text.trim())
-  return content.type === 'control' && content.shows !== ''
 }
 
 /** Whether a block lets nothing of what is behind it through. */

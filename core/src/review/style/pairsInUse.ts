@@ -1,4 +1,4 @@
-import type { BlockNode, PageNode } from '../../resolve/node'
+import { hasWords, type BlockNode, type PageNode } from '../../resolve/node'
 import { rootFontSize, toPx, usualEnvironment } from '../../units/environment'
 import { fluidPx, isFluid } from '../../units/fluidLength'
 import { alphaOf, composited } from '../../colour/spaces'
@@ -54,11 +54,6 @@ function groundOf({ look: { fill, backdrop } }: BlockNode, behind: string | unde
 /** A name stays as it is; a colour that lets something through is mixed with what is behind it. */
 const seenOver = (fill: string, behind: string): string =>
   fill.startsWith('#') && behind.startsWith('#') ? composited(fill, behind) : fill
-
-function hasWords({ content }: BlockNode): boolean {
-  if (content.type === 'text') return content.runs.some(({ text }) => text.trim())
-  return content.type === 'control' && content.shows !== ''
-}
 
 function isLargeText({ look }: BlockNode, rootSize: number, viewportWidth: number): boolean {
   const environment = { ...usualEnvironment, rootSize, viewportWidth }

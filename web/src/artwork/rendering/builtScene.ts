@@ -32,6 +32,8 @@ const LAMP = 1.15
 /** Degrees the picture takes in up and down. */
 const OPENING = 30
 const GROUND_RADIUS = 400
+/** From where to where the ground goes over into the sky, by how far away the eye is. */
+const HAZE = { from: 1.6, to: 5 }
 /** A reflection of this strength is seen in what shines. */
 const SHINE = 0.6
 /** Less rough than this, a surface mirrors what is around it. */
@@ -62,8 +64,9 @@ export class BuiltScene {
     this.even = SKY * ambience * Math.PI
     this.camera.aspect = width / height
     this.scene.background = new Color(sky)
-    if (ground !== undefined) this.layGround(ground, sky, source.view)
+    if (ground !== undefined) this.layGround(ground, sky)
     for (const solid of source.solids) this.put(solid, mirrored)
+    this.measure()
     this.lamp.intensity = lamp.strength * LAMP
     for (const light of [this.lamp, this.spot]) this.castShadows(light, shadows)
     this.sky.intensity = this.even
@@ -73,7 +76,7 @@ export class BuiltScene {
     this.light({ lamp: direction(lamp.turn, lamp.tilt) })
   }
 
-  private layGround(ground: string, sky: string, { distance }: View) {
+  private layGround(ground: string, sky: string) {
     const plane = new Mesh(
       new CircleGeometry(GROUND_RADIUS, 64).rotateX(-Math.PI / 2),
       new MeshLambertMaterial({ color: ground }),
@@ -81,7 +84,7 @@ export class BuiltScene {
     plane.receiveShadow = true
     this.scene.add(plane)
     // Far away the ground goes over into the sky, as in a studio.
-    this.scene.fog = new Fog(sky, distance * 1.6, distance * 5)
+    this.scene.fog = new Fog(sky)
   }
 
   private put({ id, solid, at, turn, size, hex, surface }: SceneSolid, mirrored: Texture | undefined) {
@@ -104,7 +107,6 @@ export class BuiltScene {
     this.place(mesh, at, turn)
     this.solids.set(id, mesh)
     this.scene.add(mesh)
-    this.all = sphereOf([...this.solids.values()].filter(({ castShadow }) => castShadow))
   }
 
   private place(mesh: Mesh, at: Triple, turn: Triple) {
@@ -112,10 +114,15 @@ export class BuiltScene {
     mesh.setRotationFromEuler(new Euler(...(turn.map(MathUtils.degToRad) as Triple), 'YXZ'))
   }
 
+  /** What lights have to cast shadows over. */
+  private measure() {
+    this.all = sphereOf([...this.solids.values()].filter(({ castShadow }) => castShadow))
+  }
+
   /** Moves a solid before that is kept. */
   move(id: string, at: Triple) {
     this.solids.get(id)?.position.set(...at)
-    this.all = sphereOf([...this.solids.values()].filter(({ castShadow }) => castShadow))
+    this.measure()
   }
 
   look(view: View) {
@@ -123,8 +130,8 @@ export class BuiltScene {
     this.camera.lookAt(...view.at)
     this.camera.updateProjectionMatrix()
     if (this.scene.fog instanceof Fog) {
-      this.scene.fog.near = view.distance * 1.6
-      this.scene.fog.far = view.distance * 5
+      this.scene.fog.near = HAZE.from * view.distance
+      this.scene.fog.far = HAZE.to * view.distance
     }
   }
 
