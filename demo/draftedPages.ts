@@ -1,3 +1,4 @@
+import { STAND_IN } from '@nolvex/core/draft/standIns'
 import type { Block } from '@nolvex/core/block/block'
 import { signFor } from '@nolvex/core/draft/draftIcons'
 import { allNamed } from '@nolvex/core/draft/draftPage'
@@ -56,9 +57,9 @@ function drawn(
   return [named, ...below].map((block) => withData(block, own, pictures))
 }
 
-/** Titles stand on the evening sea and what calls to act on deep water: the guide's dark set, whatever the visitor prefers. */
+/** Titles stand on the evening sea, in the guide's dark set whatever the visitor prefers; what calls to act on a tint. */
 function sectionLook(pattern: string): Block['look'] {
-  if (pattern === 'call-to-action') return { colourSet: 'dark' }
+  if (pattern === 'call-to-action') return { fill: { role: 'tint', hex: '#eef1ef' } }
   if (pattern !== 'page-title') return undefined
   return {
     colourSet: 'dark',
@@ -73,7 +74,7 @@ function sectionLook(pattern: string): Block['look'] {
 
 /** What patterns leave to be said, as it is on all pages. */
 const EVERYWHERE: Record<string, string> = {
-  'Telephone: on request\nOpen: Monday to Friday, 9 to 17\nAddress: Street and number, town':
+  [STAND_IN.whereToAsk]:
     'Telephone: ring the ticket hut, and let it ring\nOpen: every day, 6:30 until the last boat is in\nWhere: the hut at the head of Skerrin pier',
 }
 
@@ -95,6 +96,8 @@ function withData(block: Block, own: DemoSection, pictures: string[]): Block {
     const row = isleRow(own.ofIsle.name)
     return { ...silent, content: { collection: ISLES, row, field: isleField(field) } }
   }
+  const asked = block.kind === 'field' ? own.fields?.[String(block.data?.label)] : undefined
+  if (asked) return { ...block, data: asked }
   const words = { ...EVERYWHERE, ...own.instead }[block.text?.[0]?.insert ?? '']
   if (words) return { ...block, text: [{ insert: words }] }
   if (own.cells && block.kind === 'table') return { ...block, data: { ...block.data, cells: own.cells } }

@@ -1,3 +1,4 @@
+import type { Block } from '@nolvex/core/block/block'
 import { pictureIds } from './pictures'
 import type { IsleField, NoticeField } from './skerrinRows'
 
@@ -21,6 +22,8 @@ export interface DemoSection {
   ofIsle?: { name: string; fields: Record<string, IsleField> }
   /** words that come from each row of the notices, by the words that stand in for them */
   ofNotices?: Record<string, NoticeField>
+  /** what its form asks in place of what the pattern's does, by label */
+  fields?: Record<string, NonNullable<Block['data']>>
   /** rows of its table */
   cells?: string[][]
 }
@@ -231,6 +234,13 @@ export const skerrinCopy: Record<string, Record<string, DemoSection>> = {
       chosen: { choice: true, ways: false },
       heading: 'Choose your crossing',
       text: 'An isle, a day and how many. No account, no seat numbers.',
+      fields: {
+        'What is it about?': { type: 'choice', label: 'Isle', options: ['Orrel', 'Tansay', 'Little Hask'] },
+        Name: { type: 'date', label: 'Day', required: true },
+        'E-mail address': { type: 'number', label: 'How many of you', required: true },
+        Message: { type: 'email', label: 'E-mail address', fills: 'email', required: true },
+      },
+      instead: { Send: 'Buy a ticket' },
     },
     Pay: {
       pattern: 'steps',

@@ -93,6 +93,19 @@ export const draftSite: Journey = {
     })
     await person.until('and all are seen', async () => (await person.all('.drawing image')).length > 2)
 
+    // Words are written in the list, one after the other, and lead to a copy's original where they are its.
+    await person.click('.panel textarea')
+    await person.keys('Bread that took its time.', Key.ENTER, 'We knead at four in the morning.', Key.ENTER)
+    await person.until('both are written', async () => {
+      const { documents } = await documentsOf(site, id)
+      const said = JSON.stringify(documents)
+      return said.includes('Bread that took its time.') && said.includes('We knead at four in the morning.')
+    })
+    await person.press('Footer text 2')
+    await person.until('the original is open', async () =>
+      (await person.text('main')).includes('copies follow'),
+    )
+
     await person.open(`${site.address}/projects/${id}/walkthrough`)
     await driver.switchTo().frame(await person.see('iframe'))
     await person.until('the page plays', async () => (await person.text('h1')) === 'Larder')

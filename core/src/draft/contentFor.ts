@@ -6,7 +6,8 @@ import { signFor } from './draftIcons'
 import { pagesBelowHome } from './guessSections'
 import type { Pattern } from './pattern'
 import type { DraftSources, PlannedSection } from './planPage'
-import { standIn, type ContentPart, type SectionContent } from './sectionContent'
+import type { ContentPart, SectionContent } from './sectionContent'
+import { standIn } from './standIns'
 import { itemsOf } from './sectionItems'
 
 /** What a section is to say: the words of its content items, else of the map, else words that stand in. */

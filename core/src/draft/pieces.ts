@@ -148,5 +148,6 @@ export const opening = (title: string, words: string, columns: Columns = ABOVE):
 /** How many stand beside one another for a count, by size of band. */
 export function beside(count: number): { wide: number; medium: number; narrow: number } {
   const wide = count <= 4 ? count : count % 4 === 0 ? 4 : 3
-  return { wide, medium: Math.min(2, wide), narrow: 1 }
+  // Three stay three: one of them alone on a second line would look forgotten.
+  return { wide, medium: count === 3 ? 3 : Math.min(2, wide), narrow: 1 }
 }

@@ -1,6 +1,6 @@
 import { tick, type Pattern } from '../pattern'
 import { column, framed, heading, lead, link, picture, section, small, text } from '../pieces'
-import { standIn } from '../sectionContent'
+import { STAND_IN, standIn } from '../standIns'
 
 /** A long text with headings, a picture and, beside it, what goes with it. */
 export const article: Pattern = {
@@ -16,7 +16,7 @@ export const article: Pattern = {
         'Text',
         [
           heading(2, title),
-          small('Day and month, by the one who wrote it'),
+          small(STAND_IN.byWhom),
           lead(words),
           picture(16, 9, { name: 'Picture' }),
           heading(3, 'The first part'),

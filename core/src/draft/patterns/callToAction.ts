@@ -19,6 +19,7 @@ export const callToAction: Pattern = {
           row('Words and action', [column('Words', [heading(2, title), text(words)]), button(action, to)], {
             columns: { wide: 'all' },
             arrange: { justify: 'between' },
+            narrow: { arrange: { type: 'column', align: 'start' } },
           }),
         ],
         { look: SHADED },

@@ -1,6 +1,7 @@
 import { tick, type Pattern } from '../pattern'
 import { column, heading, section, text } from '../pieces'
 import { says } from '../../block/saysField'
+import { STAND_IN } from '../standIns'
 
 /** A form to write by, and the other ways to be reached. */
 export const contact: Pattern = {
@@ -56,9 +57,7 @@ export const contact: Pattern = {
                 {
                   kind: 'list' as const,
                   data: { of: 'terms' },
-                  text: says(
-                    'Telephone: on request\nOpen: Monday to Friday, 9 to 17\nAddress: Street and number, town',
-                  ),
+                  text: says(STAND_IN.whereToAsk),
                 },
               ],
               { columns: { wide: [9, 4], medium: 'all' } },

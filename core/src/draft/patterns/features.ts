@@ -20,7 +20,7 @@ export const features: Pattern = {
       tracks(
         'Features',
         parts.map(({ title, text: words }, index) => {
-          const shown = icon(content.icon(index))
+          const shown = icon(content.icon(index, title))
           const said = [heading(3, title), text(words)]
           return sign === 'beside'
             ? row(title, [shown, column('Words', said)], { arrange: { align: 'start', wrap: false } })

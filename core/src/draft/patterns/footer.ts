@@ -1,7 +1,8 @@
 import { count, type Pattern } from '../pattern'
 import { plainLevel } from '../../block/textStyle'
 import { px } from '../../units/length'
-import { column, GAP, heading, menu, section, SHADED, small } from '../pieces'
+import { STAND_IN } from '../standIns'
+import { column, GAP, heading, LINE_ABOVE, menu, section, small } from '../pieces'
 
 /** The foot of every page: menus, who runs the site, small print. */
 export const footer: Pattern = {
@@ -18,13 +19,9 @@ export const footer: Pattern = {
     return section(
       'Footer',
       [
-        column(
-          'Who we are',
-          [heading(4, siteName, { tag: 'p' }), small('Who runs this site, and where they are.')],
-          {
-            columns: { wide: 12 - wide * many, medium: 'all' },
-          },
-        ),
+        column('Who we are', [heading(4, siteName, { tag: 'p' }), small(STAND_IN.whoRunsIt)], {
+          columns: { wide: 12 - wide * many, medium: 'all' },
+        }),
         ...lists.map((id, index) =>
           menu(id, {
             name: `Links ${index + 1}`,
@@ -35,7 +32,7 @@ export const footer: Pattern = {
         ),
         small(`© ${siteName}`, { columns: { wide: 'all' } }),
       ],
-      { tag: 'footer', look: SHADED, arrange: { padding: { top: px(48), bottom: px(48) } } },
+      { tag: 'footer', look: LINE_ABOVE, arrange: { padding: { top: px(48), bottom: px(48) } } },
     )
   },
 }

@@ -2,6 +2,7 @@ import { px } from '../../units/length'
 import { count, type Pattern } from '../pattern'
 import { beside, column, heading, LINE_ABOVE, link, opening, section, series, small, text } from '../pieces'
 import { partsOf } from '../sectionContent'
+import { STAND_IN } from '../standIns'
 
 /** What is new, the newest first: one block that is repeated over the rows of a collection. */
 export const latest: Pattern = {
@@ -17,7 +18,7 @@ export const latest: Pattern = {
       opening(content.heading, ''),
       series(
         'List',
-        column('Entry', [small('Day and month'), heading(3, title), text(words), link('Read on', to)], {
+        column('Entry', [small(STAND_IN.when), heading(3, title), text(words), link('Read on', to)], {
           tag: 'article',
           look: LINE_ABOVE,
           arrange: { padding: { top: px(16) } },

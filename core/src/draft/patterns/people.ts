@@ -1,6 +1,7 @@
 import { count, type Pattern } from '../pattern'
 import { column, heading, opening, picture, section, small, tracks } from '../pieces'
 import { partsOf } from '../sectionContent'
+import { STAND_IN } from '../standIns'
 
 /** Those one has to do with, each with a portrait. */
 export const people: Pattern = {
@@ -20,10 +21,10 @@ export const people: Pattern = {
           column(title, [
             picture(1, 1, { name: 'Portrait' }),
             heading(4, title),
-            small(content.parts.at(index)?.text || 'What they do'),
+            small(content.parts.at(index)?.text || STAND_IN.whatTheyDo),
           ]),
         ),
-        { wide: 4, medium: 3, narrow: 2 },
+        { wide: 4, medium: parts.length === 4 ? 4 : 3, narrow: 2 },
       ),
     ])
   },

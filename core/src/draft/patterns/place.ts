@@ -1,6 +1,7 @@
 import { choice, type Pattern } from '../pattern'
 import { column, heading, section, text } from '../pieces'
 import { says } from '../../block/saysField'
+import { STAND_IN } from '../standIns'
 
 /** Where it is and how one gets there. */
 export const place: Pattern = {
@@ -26,7 +27,7 @@ export const place: Pattern = {
         {
           kind: 'list',
           data: { of: 'terms' },
-          text: says('Address: Street and number, town\nBy bus: line and stop\nBy car: where to park'),
+          text: says(STAND_IN.wayThere),
         },
       ],
       { columns: { wide: [isLeft ? 9 : 1, isLeft ? 4 : 5], medium: 'all' } },

@@ -1,7 +1,9 @@
 import { count, type Pattern } from '../pattern'
-import { beside, button, column, framed, heading, opening, section, small, tracks } from '../pieces'
+import { beside, button, column, framed, heading, opening, section, small, text, tracks } from '../pieces'
+import { plainLevel } from '../../block/textStyle'
 import { says } from '../../block/saysField'
 import { partsOf } from '../sectionContent'
+import { STAND_IN } from '../standIns'
 
 /** What it costs, one offer beside the other. */
 export const prices: Pattern = {
@@ -23,11 +25,11 @@ export const prices: Pattern = {
             title,
             [
               heading(3, title),
-              heading(1, `${(index + 1) * 12}.00`, { tag: 'p' }),
+              text(`${(index + 1) * 12}.00`, { look: { level: plainLevel('h2') } }),
               small('for one person, once'),
               {
                 kind: 'list',
-                text: says(content.parts[index]?.text || 'What it holds\nWhat else it holds\nAnd what not'),
+                text: says(content.parts[index]?.text || STAND_IN.whatItHolds),
               },
               button('Take this', to, index === 1 ? {} : { variant: 'secondary' }),
             ],

@@ -1,6 +1,7 @@
 import { count, type Pattern } from '../pattern'
 import { beside, column, framed, lead, opening, section, small, tracks } from '../pieces'
 import { partsOf } from '../sectionContent'
+import { STAND_IN } from '../standIns'
 
 /** What others say. */
 export const quotes: Pattern = {
@@ -17,7 +18,11 @@ export const quotes: Pattern = {
       tracks(
         'Quotes',
         parts.map(({ title, text: words }) =>
-          column(title, [lead(`“${words}”`, { tag: 'blockquote' }), small(`${title}, who they are`)], framed),
+          column(
+            title,
+            [lead(`“${words}”`, { tag: 'blockquote' }), small(`${title}, ${STAND_IN.whoTheyAre}`)],
+            framed,
+          ),
         ),
         beside(parts.length),
       ),

@@ -1,6 +1,6 @@
 import { choice, type Pattern } from '../pattern'
 import { column, heading, MIDDLE, section, text } from '../pieces'
-import { standIn } from '../sectionContent'
+import { standIn } from '../standIns'
 
 /** A heading and some paragraphs, as wide as is read easily. */
 export const words: Pattern = {

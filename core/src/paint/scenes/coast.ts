@@ -135,8 +135,9 @@ function isles({ width, random }: Easel, hour: Hour, horizon: number): Mark[] {
     const near = (index + 1) / count
     const heights = ridge(random, 6, 0.52)
     const tall = width * between(random, 0.045, 0.085) * (0.55 + near * 0.75)
-    const from = index === 0 ? 0 : width * between(random, -0.15, 0.55)
-    const wide = index === 0 ? width : width * between(random, 0.45, 0.8)
+    // The farthest runs on past both edges.
+    const from = index === 0 ? -0.2 * width : width * between(random, -0.15, 0.55)
+    const wide = index === 0 ? 1.4 * width : width * between(random, 0.45, 0.8)
     // An isle rises from the water and falls back into it.
     const shaped = heights.map((height, at) => {
       const share = at / (heights.length - 1)

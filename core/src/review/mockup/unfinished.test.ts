@@ -1,6 +1,6 @@
 import { contentKind } from '../../content/content'
 import type { Documents } from '../../document/types'
-import { standIn } from '../../draft/sectionContent'
+import { STAND_IN, standIn } from '../../draft/standIns'
 import { documentKinds } from '../../resolve/documentKinds'
 import { pageSources } from '../../resolve/pageSources'
 import { resolvePage } from '../../resolve/resolvePage'
@@ -55,6 +55,35 @@ test('pictures and words that are still to come are told in reading order', () =
     ['picture', idOf('empty')],
     ['words', idOf('later')],
     ['words', idOf('until')],
+  ])
+})
+
+test('what patterns made up stands in, too: quotations, lists, parts with a number and the names of panes', () => {
+  const answer = [text('answer')]
+  expect(
+    lacksOn([
+      text('quote', { text: [{ insert: `“${standIn(1)}”` }] }),
+      text('quoted', { text: [{ insert: '“We came back the week after.”' }] }),
+      text('who', { text: [{ insert: 'Somebody 2, who they are' }] }),
+      text('step', { text: [{ insert: 'Step 3' }] }),
+      text('more', { text: [{ insert: 'Step 3 of the ladder is loose' }] }),
+      { kind: 'list', name: 'ways', text: [{ insert: STAND_IN.wayThere }] },
+      { kind: 'list', name: 'own', text: [{ insert: 'By bus: line 7' }] },
+      {
+        kind: 'accordion',
+        name: 'faq',
+        holds: [
+          { kind: 'box', name: 'Question 1?', holds: answer },
+          { kind: 'box', name: 'May dogs come along?', holds: [text('yes')] },
+        ],
+      },
+    ]),
+  ).toEqual([
+    ['words', idOf('quote')],
+    ['words', idOf('who')],
+    ['words', idOf('step')],
+    ['words', idOf('ways')],
+    ['words', idOf('Question 1?')],
   ])
 })
 

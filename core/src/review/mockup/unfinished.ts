@@ -1,7 +1,8 @@
 import type { BlockKindName } from '../../block/kinds'
 import type { Block } from '../../block/block'
+import { plainText } from '../../document/richText'
 import type { Documents } from '../../document/types'
-import { isStandIn } from '../../draft/sectionContent'
+import { isStandIn } from '../../draft/standIns'
 import { rawValues } from '../../edit/rawValues'
 import type { BlockNode, PageNode } from '../../resolve/node'
 import { drawingIn } from '../../resolve/pageSources'
@@ -37,8 +38,11 @@ export function unfinished(page: PageNode, documents: Documents, id: string): Un
     if (!node.isPart) {
       found.push(...lacksOf(node))
       const { document, record } = node.origin
-      const block = drawingIn(documents, document)?.records.blocks[record] as Block | undefined
+      const blocks = drawingIn(documents, document)?.records.blocks as Record<string, Block> | undefined
+      const block = blocks?.[record]
       if (block) kinds.add(block.kind)
+      if (block?.kind === 'list' && isStandIn(plainText(block.text))) found.push(onlyStandsIn(node))
+      if (isPaneIn(blocks, block) && isStandIn(node.name)) found.push(onlyNamed(node))
     }
     node.children.forEach(walk)
   }
@@ -52,10 +56,23 @@ function lacksOf({ key, name, content, isMissing }: BlockNode): Unfinished[] {
   if (content.type === 'picture' && content.asset === undefined && content.plays === undefined)
     return [{ lack: 'picture', key, says: `${name} has no picture yet.` }]
   if (content.type === 'text' && isStandIn(content.runs.map(({ text }) => text).join('')))
-    return [{ lack: 'words', key, says: `${name} has words that only stand in.` }]
+    return [onlyStandsIn({ key, name })]
   if (isMissing) return [{ lack: 'words', key, says: `${name} has no words yet.` }]
   return []
 }
+
+const onlyStandsIn = ({ key, name }: Pick<BlockNode, 'key' | 'name'>): Unfinished => ({
+  ...{ lack: 'words', key },
+  says: `${name} has words that only stand in.`,
+})
+
+/** Whether a block is a pane, whose name is shown. */
+const isPaneIn = (blocks: Record<string, Block> | undefined, block: Block | undefined) =>
+  ['accordion', 'tabs'].includes(blocks?.[block?.parent ?? '']?.kind ?? '')
+const onlyNamed = ({ key, name }: BlockNode): Unfinished => ({
+  ...{ lack: 'words', key },
+  says: `“${name}” is a name that only stands in.`,
+})
 
 const withoutPart = (kind: BlockKindName): Unfinished => ({
   ...{ lack: 'part', kind },

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed } from 'vue'
+import { computed, nextTick } from 'vue'
 import type { Lack, Unfinished } from '@nolvex/core/review/mockup/unfinished'
 import { tooFewPixels } from '@nolvex/core/review/mockup/sharpness'
+import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import TroubleNote from '../../forms/TroubleNote.vue'
 import { useProject } from '../../session/projectStore'
 import { useDraftingPage } from '../useDraftingPage'
 import { useMakingUp } from '../useMakingUp'
 import { usePictureContrast } from '../usePictureContrast'
+import WordsToWrite from './WordsToWrite.vue'
 
 /** What the page still lacks to be a mockup, each with the way to where it is mended. */
 const project = useProject()
@@ -44,7 +46,26 @@ const toMakeUp = computed(() =>
     lack === 'picture' && key && page.placed.value.has(key) ? [key] : [],
   ),
 )
-const show = ({ key }: Unfinished) => key && page.select([key])
+/** Texts that stand on the page at this width; the others are only led to. */
+const toWrite = computed(() =>
+  (page.lacks.value ?? []).flatMap(({ lack, key }) =>
+    lack === 'words' && key && page.placed.value.get(key)?.box.node.content.type === 'text' ? [key] : [],
+  ),
+)
+/** The page after this one, so that one goes through the site from here. */
+const next = computed(() => {
+  const pages = pagesInOrder(project.site.records.pages).filter(({ page: one }) => one.kind !== 'external')
+  return pages[pages.findIndex(({ page: one }) => one.id === page.page.value) + 1]?.page
+})
+
+/** Shows where it is; what stands in a copy is mended in its original. */
+async function show({ key }: Unfinished) {
+  if (!key) return
+  const copy = [...page.placed.value.keys()].find((one) => key.startsWith(`${one}-`))
+  if (copy && !page.placed.value.has(key)) page.enter(copy)
+  await nextTick()
+  page.select([key])
+}
 </script>
 
 <template>
@@ -83,8 +104,12 @@ const show = ({ key }: Unfinished) => key && page.select([key])
       <p v-else role="status" class="soft">{{ made }} of {{ toMakeUp.length }} are drawn…</p>
       <TroubleNote :says="trouble" />
     </template>
+    <template v-if="lack === 'words' && toWrite.length">
+      <p class="soft">Write here: Enter keeps one and goes on to the next.</p>
+      <WordsToWrite :keys="toWrite" />
+    </template>
     <ul>
-      <li v-for="one in found" :key="one.says">
+      <li v-for="one in found.filter(({ key }) => !key || !toWrite.includes(key))" :key="one.key ?? one.says">
         <ElButton v-if="one.key" link class="lack" @click="show(one)">{{ one.says }}</ElButton>
         <template v-else>
           {{ one.says }}
@@ -95,6 +120,12 @@ const show = ({ key }: Unfinished) => key && page.select([key])
       </li>
     </ul>
   </section>
+  <RouterLink
+    v-if="next"
+    class="next"
+    :to="{ name: 'mockup', params: { project: project.id, page: next.id } }"
+    >Next page: {{ next.title || 'Untitled' }}</RouterLink
+  >
 </template>
 
 <style scoped>
@@ -109,6 +140,9 @@ ul {
 li {
   padding: 4px 0;
   border-bottom: 1px dotted var(--edge);
+}
+.next {
+  padding: 12px 0;
 }
 .lack {
   height: auto;
