@@ -9,7 +9,7 @@ import { usualSite } from '@nolvex/core/site/usualSite'
 import { draftedPages } from './draftedPages'
 import { FREIGHT, FREIGHT_PICTURE, freightArtwork, solids, withFreightArtwork } from './freightArtwork'
 import { homeBlocks } from './homeDrawing'
-import { pictures } from './pictures'
+import { credits, pictures } from './pictures'
 import { gridPlan } from './skerrinGrid'
 import { unzip } from '@nolvex/server/projects/unzip'
 import { scenery } from './scenery'
@@ -97,6 +97,7 @@ draftedBlocks.set(FREIGHT, freight.blocks)
 Object.assign(site.records, {
   artworks: recordsOf([freightArtwork(freight.title)]),
   solids: recordsOf(solids),
+  credits: recordsOf(credits),
 })
 const drafted = [...draftedBlocks].map(([id, blocks]) => {
   const drawn = byId(blocks)

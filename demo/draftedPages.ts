@@ -1,5 +1,6 @@
 import { STAND_IN } from '@nolvex/core/draft/standIns'
 import type { Block } from '@nolvex/core/block/block'
+import { plainLevel } from '@nolvex/core/block/textStyle'
 import { signFor } from '@nolvex/core/draft/draftIcons'
 import { allNamed } from '@nolvex/core/draft/draftPage'
 import { usualChoice, type Chosen } from '@nolvex/core/draft/pattern'
@@ -33,9 +34,21 @@ export function draftedPages(site: SiteDocument): Map<string, Block[]> {
         const data = { shared, isSection: true }
         return { id: newId(), order, kind: 'copy', name, section: common(name)?.id, data }
       }
-      return [page, allNamed([copyOf('Header', HEADER, 'a0'), ...own, copyOf('Footer', FOOTER, 'b0')])]
+      const blocks = [copyOf('Header', HEADER, 'a0'), ...withMainHeading(own), copyOf('Footer', FOOTER, 'b0')]
+      return [page, allNamed(blocks)]
     }),
   )
+}
+
+/** A page that begins without a title has its first heading for it; what stands below that goes up a rank and looks the same. */
+function withMainHeading(blocks: Block[]): Block[] {
+  if (blocks.some(({ tag }) => tag === 'h1')) return blocks
+  const [first, second = blocks.length] = blocks.flatMap(({ tag }, index) => (tag === 'h2' ? [index] : []))
+  return blocks.map((block, index): Block => {
+    if (index === first) return { ...block, tag: 'h1' }
+    if (index > second || block.tag !== 'h3') return block
+    return { ...block, tag: 'h2', look: { level: plainLevel('h3'), ...block.look } }
+  })
 }
 
 function drawn(

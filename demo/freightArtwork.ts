@@ -78,13 +78,13 @@ export function withFreightArtwork(blocks: Block[]): { title: string; blocks: Bl
   const tall = (side: number) => ({ padding: { top: px(side), bottom: px(side) } })
   const dressed: Block = {
     ...title,
-    arrange: { ...title.arrange, ...tall(104) },
+    arrange: { ...title.arrange, ...tall(96) },
     look: { ...title.look, backdrop },
     at: {
       ...title.at,
       // Where the words stand on the crates, those are veiled.
       [usualBands.medium]: { look: { backdrop: { veil: { hex: '#0f2630' }, strength: 0.66 } } },
-      [usualBands.narrow]: { arrange: tall(64) },
+      [usualBands.narrow]: { arrange: tall(56) },
     },
   }
   // The words leave the right half to what stands there.

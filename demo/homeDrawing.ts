@@ -48,7 +48,7 @@ const copy = (name: string, shared: string): Draft => ({
 const hero: Draft = {
   kind: 'section',
   name: 'Hero',
-  arrange: { align: 'centre', padding: { top: px(64), bottom: px(64) } },
+  arrange: { align: 'centre', padding: { top: px(72), bottom: px(72) } },
   at: { [narrow]: { arrange: { gap: px(32), padding: { top: px(32), bottom: px(32) } } } },
   children: [
     {

@@ -1,3 +1,4 @@
+import type { Credit } from '@nolvex/core/site/credit'
 import type { SceneColours } from '@nolvex/core/resolve/sceneColours'
 import type { SceneName } from '@nolvex/core/paint/scenes/scenes'
 
@@ -41,3 +42,8 @@ export const pictures: DemoPicture[] = [
   })),
   { id: pictureIds.fromAbove, name: 'orrel-from-above.jpg', scene: 'aerial', seed: 14 },
 ]
+
+/** Where the pictures are from; of the inn's nobody has written it down yet, which review finds. */
+export const credits: Credit[] = ['assetfreight0000', ...pictures.map(({ id }) => id)]
+  .filter((id) => id !== pictureIds.inn)
+  .map((id) => ({ id, source: 'Made for this demo', licence: 'Free to use with it' }))

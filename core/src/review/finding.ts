@@ -9,13 +9,28 @@ export interface FindingPlace {
   band?: string
 }
 
+/** How much a finding matters, and what that is called. */
+export const SEVERITIES = { serious: 'Serious', fair: 'Worth mending', slight: 'Slight' } as const
+export type Severity = keyof typeof SEVERITIES
+
+/** A place on the page a finding speaks of, px of the page at the width its band is drawn at. */
+export interface FindingMark {
+  rect: { x: number; y: number; w: number; h: number }
+  /** what is measured there */
+  says?: string
+}
+
 /** What review found wrong. */
 export interface Finding {
   /** id of the rule */
   rule: string
+  severity: Severity
   place: FindingPlace
+  /** bands at which it is so, where it does not concern all of them alike */
+  bands?: string[]
   /** what is wrong, naming the object */
   says: string
+  marks?: FindingMark[]
   fix?: Fix
 }
 

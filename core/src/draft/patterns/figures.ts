@@ -1,4 +1,5 @@
 import { count, type Pattern } from '../pattern'
+import { plainLevel } from '../../block/textStyle'
 import { column, heading, section, SHADED, text, tracks } from '../pieces'
 import { partsOf } from '../sectionContent'
 
@@ -21,7 +22,10 @@ export const figures: Pattern = {
         tracks(
           'Figures',
           parts.map(({ title }, index) =>
-            column(title, [heading(1, FIGURES[index % FIGURES.length], { tag: 'p' }), text(title)]),
+            column(title, [
+              text(FIGURES[index % FIGURES.length], { look: { level: plainLevel('h1') } }),
+              text(title),
+            ]),
           ),
           { wide: parts.length, medium: Math.min(3, parts.length), narrow: 2 },
         ),

@@ -1,3 +1,4 @@
+import { plainLevel } from '../../block/textStyle'
 import { count, type Pattern } from '../pattern'
 import { column, heading, opening, picture, section, small, tracks } from '../pieces'
 import { partsOf } from '../sectionContent'
@@ -20,7 +21,7 @@ export const people: Pattern = {
         parts.map(({ title }, index) =>
           column(title, [
             picture(1, 1, { name: 'Portrait' }),
-            heading(4, title),
+            heading(3, title, { look: { level: plainLevel('h4') } }),
             small(content.parts.at(index)?.text || STAND_IN.whatTheyDo),
           ]),
         ),

@@ -1,15 +1,16 @@
 import { eachBox } from '../../layout/pageLayout'
 import { contentNumber } from '../../content/content'
-import type { Finding } from '../finding'
 import { placeOf, titleOf } from './drawingFacts'
-import type { DrawingRule } from './drawingRule'
+import type { DrawingRule, Found } from './drawingRule'
 
 export const contentNotThere: DrawingRule = {
   id: 'contentNotThere',
   label: 'Content that is not there',
   why: 'The drawing has room for it, and shows a placeholder meanwhile.',
+  severity: 'fair',
+  from: 'plain',
   find(facts) {
-    const found: Omit<Finding, 'rule'>[] = []
+    const found: Found[] = []
     const lead = facts.bands.find(({ band }) => band.id === facts.sources.site.records.settings.site.lead)
     if (!lead) return found
     eachBox(lead.layout, ({ node }) => {

@@ -11,6 +11,15 @@ import type { FontLibrary } from '../../text/fontLibrary'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
 import type { FindingPlace } from '../finding'
+import type { DrawnFinish } from './drawingRule'
+import { seenBlocks, type Seen } from './seenBlocks'
+
+/** A page as it is seen at a band, at the width the band is drawn at. */
+export interface SeenBand {
+  band: Band
+  layout: PageLayout
+  seen: Seen[]
+}
 
 /** What the rules of drawings look at: a page at each band, laid out at the width the band is drawn at. */
 export interface DrawingFacts {
@@ -19,8 +28,10 @@ export interface DrawingFacts {
   /** the page's own blocks */
   blocks: Record<string, Block>
   bands: { band: Band; layout: PageLayout; drawn: DrawnPage }[]
-  /** The page as a mockup at one of its bands. */
-  finished: (band: Band) => PageLayout
+  /** The page as a mockup at each of its bands; laid out once, when a rule asks. */
+  seen: () => SeenBand[]
+  /** how far it is drawn */
+  finish: DrawnFinish
   /** what the map plans for the page */
   plan: DraftSources
   newId: () => string
@@ -59,8 +70,19 @@ export function drawingFacts(
     return { band, layout, drawn }
   })
   const plan = { site, style, content: contentIn(around) ?? emptyContent, name }
-  const finished = (band: Band) => layoutAt(band, 'mockup')
-  return { page, sources, blocks, bands: laid, finished, plan, newId }
+  let seen: SeenBand[] | undefined
+  const lookOnce = () =>
+    (seen ??= bands.inOrder.map((band) => {
+      const layout = layoutAt(band, 'mockup')
+      return { band, layout, seen: seenBlocks(layout) }
+    }))
+  return { page, sources, blocks, bands: laid, seen: lookOnce, finish: finishOf(page, sources), plan, newId }
+}
+
+/** Drawn to the finish its guide dresses it in, or as far as the wireframe is shown to be. */
+function finishOf({ checked }: Page, { site, style }: PageSources): DrawnFinish {
+  if (checked?.mockup || Object.keys(style.records.parts).length) return 'finished'
+  return site.records.settings.site.wireframe === 'sketch' ? 'sketch' : 'plain'
 }
 
 /** Where a finding on an instance leads: its block, or the copy on the page that shows it. */

@@ -1,26 +1,114 @@
+import { nearlyInLine } from '../alignment/nearlyInLine'
+import { offColumns } from '../alignment/offColumns'
+import { buttonUnlike } from '../appearance/buttonUnlike'
+import { linkUnlike } from '../appearance/linkUnlike'
+import { looksLikeButton } from '../appearance/looksLikeButton'
+import { primaryActions } from '../appearance/primaryActions'
+import { besideTokens } from '../colour/besideTokens'
+import { fieldEdge } from '../colour/fieldEdge'
+import { surfacesVanish } from '../colour/surfacesVanish'
+import { textContrast } from '../colour/textContrast'
+import { wrongAsAction } from '../colour/wrongAsAction'
+import { cutWords } from '../copy/cutWords'
+import { softPictures } from '../copy/softPictures'
+import { standsIn } from '../copy/standsIn'
+import { withoutLicence } from '../copy/withoutLicence'
 import type { Finding } from '../finding'
+import { headingNearer } from '../spacing/headingNearer'
+import { insideLarger } from '../spacing/insideLarger'
+import { offScale } from '../spacing/offScale'
+import { textNearEdge } from '../spacing/textNearEdge'
+import { unequalRun } from '../spacing/unequalRun'
+import { fieldLabel } from '../structure/fieldLabel'
+import { noAlternative } from '../structure/noAlternative'
+import { readingOrder } from '../structure/readingOrder'
+import { targetSize } from '../structure/targetSize'
+import { capitals } from '../type/capitals'
+import { headingOrder, levelsAlike, mainHeading } from '../type/headings'
+import { lineHeight } from '../type/lineHeight'
+import { measure } from '../type/measure'
+import { oneWordLines } from '../type/oneWordLines'
+import { smallText } from '../type/smallText'
+import { tooManyFonts } from '../type/tooManyFonts'
 import { contentNotThere } from './contentNotThere'
-import type { DrawingFacts } from './drawingFacts'
-import type { DrawingRule } from './drawingRule'
+import { titleOf, type DrawingFacts } from './drawingFacts'
+import type { DrawingRule, DrawnFinish } from './drawingRule'
 import { leadsNowhere } from './leadsNowhere'
 import { sameName, unnamed } from './names'
 import { runsOut } from './runsOut'
 import { sectionsAstray } from './sectionsAstray'
 import { cannotStay, liesUnder, seenThrough } from './stays'
 
-/** The rules of drawings, the gravest first. A new one is a file beside this and a line here. */
+/** The rules of drawings, the gravest first. A new one is a file in a folder beside this and a line here. */
 export const drawingRules: DrawingRule[] = [
   runsOut,
   liesUnder,
   seenThrough,
   leadsNowhere,
-  cannotStay,
+  textContrast,
+  fieldEdge,
+  targetSize,
+  fieldLabel,
+  smallText,
+  wrongAsAction,
+  standsIn,
+  // Worth mending
+  looksLikeButton,
+  buttonUnlike,
+  linkUnlike,
+  primaryActions,
+  headingNearer,
+  insideLarger,
+  textNearEdge,
+  unequalRun,
+  nearlyInLine,
+  measure,
+  oneWordLines,
+  lineHeight,
+  capitals,
+  mainHeading,
+  headingOrder,
+  levelsAlike,
+  readingOrder,
   sectionsAstray,
   contentNotThere,
+  softPictures,
+  // Slight
+  cannotStay,
+  offScale,
+  offColumns,
+  surfacesVanish,
+  besideTokens,
+  tooManyFonts,
+  cutWords,
+  noAlternative,
+  withoutLicence,
   unnamed,
   sameName,
 ]
 
-/** Everything the rules find on a page's drawing. */
-export const drawingFindings = (facts: DrawingFacts): Finding[] =>
-  drawingRules.flatMap((rule) => rule.find(facts).map((finding) => ({ rule: rule.id, ...finding })))
+const FINISHES: DrawnFinish[] = ['sketch', 'plain', 'finished']
+
+/** Whether a rule speaks of a page as far as it is drawn. */
+const speaks = (rule: DrawingRule, { finish }: DrawingFacts) =>
+  FINISHES.indexOf(finish) >= FINISHES.indexOf(rule.from)
+
+/**
+ * Everything the rules find on a page's drawing. A rule that fails is told of; the others go on.
+ * @param rules all, unless only some are asked for
+ */
+export function drawingFindings(facts: DrawingFacts, rules = drawingRules): Finding[] {
+  return rules.filter((rule) => speaks(rule, facts)).flatMap((rule) => foundBy(rule, facts))
+}
+
+function foundBy(rule: DrawingRule, facts: DrawingFacts): Finding[] {
+  try {
+    return rule
+      .find(facts)
+      .map(({ severity = rule.severity, ...found }) => ({ rule: rule.id, severity, ...found }))
+  } catch (error) {
+    const says = `“${rule.label}” could not be looked for on ${titleOf(facts)}: ${(error as Error).message}`
+    const place = { collection: 'pages' as const, id: facts.page.id }
+    return [{ rule: rule.id, severity: 'slight', place, says }]
+  }
+}

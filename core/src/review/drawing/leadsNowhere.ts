@@ -10,6 +10,8 @@ export const leadsNowhere: DrawingRule = {
   id: 'leadsNowhere',
   label: 'Names something that is gone',
   why: 'A link, a menu, a series or a copy shows nothing where what it names was deleted.',
+  severity: 'serious',
+  from: 'plain',
   find: (facts) =>
     Object.values(facts.blocks).flatMap((block) =>
       goneFrom(facts, block).map((what) => ({

@@ -1,9 +1,8 @@
 import type { Block } from '../../block/block'
 import type { Operation } from '../../document/types'
 import { namesForSameNamed, namesForUnnamed } from '../../drawing/blockNames'
-import type { Finding } from '../finding'
 import { titleOf, type DrawingFacts } from './drawingFacts'
-import type { DrawingRule } from './drawingRule'
+import type { DrawingRule, Found } from './drawingRule'
 
 const SHOWN = 4
 
@@ -12,6 +11,8 @@ export const unnamed: DrawingRule = {
   id: 'unnamed',
   label: 'Blocks without a name',
   why: 'Names become names in the code and in the legend of notes; a kind alone tells nobody which one is meant.',
+  severity: 'slight',
+  from: 'plain',
   find: (facts) => {
     const names = namesForUnnamed(facts.blocks)
     const says = `${counted(names.size, 'block')} on ${titleOf(facts)} without a name.`
@@ -24,6 +25,8 @@ export const sameName: DrawingRule = {
   id: 'sameName',
   label: 'Names used twice',
   why: 'In the code each name stands for one thing on a page.',
+  severity: 'slight',
+  from: 'plain',
   find: (facts) => {
     const names = namesForSameNamed(facts.blocks)
     const twice = [...new Set([...names.keys()].map((id) => (facts.blocks[id] as Block).name as string))]
@@ -36,12 +39,7 @@ export const sameName: DrawingRule = {
 
 const counted = (count: number, what: string) => (count === 1 ? `1 ${what}` : `${count} ${what}s`)
 
-function finding(
-  { page }: DrawingFacts,
-  says: string,
-  label: string,
-  names: Map<string, string>,
-): Omit<Finding, 'rule'> {
+function finding({ page }: DrawingFacts, says: string, label: string, names: Map<string, string>): Found {
   const operations = [...names].map(([id, value]): Operation => {
     return { type: 'set', collection: 'blocks', id, path: ['name'], value }
   })

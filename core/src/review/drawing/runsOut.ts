@@ -6,6 +6,8 @@ export const runsOut: DrawingRule = {
   id: 'runsOut',
   label: 'Runs out',
   why: 'What runs out of its box or of the page is cut off, covers something else, or makes the page scroll sideways.',
+  severity: 'serious',
+  from: 'sketch',
   find: (facts) =>
     facts.bands.flatMap(({ band, drawn }) =>
       overflowsOf(drawn).flatMap(({ key, of, by }) => {

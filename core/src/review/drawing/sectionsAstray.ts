@@ -2,19 +2,20 @@ import { nameOf } from '../../block/block'
 import { inOrder } from '../../document/tree'
 import { putAmong } from '../../document/placing'
 import { applyDifference, mapDifference } from '../../draft/mapDifference'
-import type { Finding } from '../finding'
 import { titleOf, type DrawingFacts } from './drawingFacts'
-import type { DrawingRule } from './drawingRule'
+import type { DrawingRule, Found } from './drawingRule'
 
 /** Sections the map plans that a page does not show, and sections of a page the map knows nothing of. */
 export const sectionsAstray: DrawingRule = {
   id: 'sectionsAstray',
   label: 'Sections that differ from the map',
   why: 'What was planned and agreed is not drawn, or what is drawn was never planned.',
+  severity: 'fair',
+  from: 'sketch',
   find: (facts) => [...notDrawn(facts), ...notPlanned(facts)],
 }
 
-function notDrawn(facts: DrawingFacts): Omit<Finding, 'rule'>[] {
+function notDrawn(facts: DrawingFacts): Found[] {
   const { plan, page, blocks, newId } = facts
   return mapDifference(plan, page, blocks).flatMap((difference) => {
     if (difference.type !== 'add' || page.refused?.includes(difference.id)) return []
@@ -27,7 +28,7 @@ function notDrawn(facts: DrawingFacts): Omit<Finding, 'rule'>[] {
   })
 }
 
-function notPlanned(facts: DrawingFacts): Omit<Finding, 'rule'>[] {
+function notPlanned(facts: DrawingFacts): Found[] {
   const { page, blocks, plan } = facts
   const { sections } = plan.site.records
   return inOrder(Object.values(blocks).filter(({ parent }) => !parent))

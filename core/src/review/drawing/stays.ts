@@ -7,11 +7,9 @@ import { asScrolled, stickingBoxes, type Sticking } from '../../layout/sticking'
 import { hasWords, type BlockNode } from '../../resolve/node'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
-import type { Finding } from '../finding'
 import { placeOf, titleOf, type DrawingFacts } from './drawingFacts'
-import type { DrawingRule } from './drawingRule'
+import type { DrawingRule, Found } from './drawingRule'
 
-type Found = Omit<Finding, 'rule'>
 interface Standing {
   box: Box
   x: number
@@ -28,6 +26,8 @@ export const seenThrough: DrawingRule = {
   id: 'seenThrough',
   label: 'Stays and is seen through',
   why: 'Words that pass behind words make both hard to read.',
+  severity: 'serious',
+  from: 'finished',
   find: (facts) =>
     atBands(facts, (layout, staying, band) =>
       staying.flatMap((one) => {
@@ -57,6 +57,8 @@ export const liesUnder: DrawingRule = {
   id: 'liesUnder',
   label: 'Stays and lies under another',
   why: 'What lies under another part that stays cannot be read nor pressed while the page is scrolled.',
+  severity: 'serious',
+  from: 'finished',
   find: (facts) =>
     atBands(facts, (layout, staying, band) =>
       staying.flatMap((first, index) =>
@@ -87,6 +89,8 @@ export const cannotStay: DrawingRule = {
   id: 'cannotStay',
   label: 'Cannot stay',
   why: 'A part stays within what it stands in. Where that is no taller, it goes with it.',
+  severity: 'slight',
+  from: 'finished',
   find: (facts) =>
     atBands(facts, (_layout, staying, band) =>
       staying
@@ -111,10 +115,9 @@ function atBands(
   facts: DrawingFacts,
   find: (layout: PageLayout, staying: Sticking[], band: DrawingFacts['bands'][number]['band']) => Found[],
 ): Found[] {
-  return facts.bands.flatMap(({ band, layout }) => {
-    if (stickingBoxes(layout).length === 0) return []
-    const finished = facts.finished(band)
-    return find(finished, stickingBoxes(finished), band)
+  return facts.seen().flatMap(({ band, layout }) => {
+    const staying = stickingBoxes(layout)
+    return staying.length ? find(layout, staying, band) : []
   })
 }
 

@@ -7,6 +7,7 @@ export const brokenJourney: MapRule = {
   id: 'brokenJourney',
   label: 'Journeys that break',
   why: 'A visitor on this path gets stuck.',
+  severity: 'serious',
   find({ site, ways, newId }) {
     const title = (page: string | undefined) => `“${(page && site.pages[page]?.title) || 'Untitled'}”`
     return inOrder(Object.values(site.journeys)).flatMap((journey) =>

@@ -5,6 +5,7 @@ export const contentAstray: MapRule = {
   id: 'contentAstray',
   label: 'Content of a page that is gone',
   why: 'Nobody will find this content on the site.',
+  severity: 'fair',
   find({ site, content }) {
     return Object.values(content.records.items)
       .filter(({ page, section }) => (page && !site.pages[page]) || (section && !site.sections[section]))

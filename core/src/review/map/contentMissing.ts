@@ -5,6 +5,7 @@ export const contentMissing: MapRule = {
   id: 'contentMissing',
   label: 'Content that is missing',
   why: 'A page cannot be finished before its words and pictures are there.',
+  severity: 'fair',
   find({ content }) {
     return Object.values(content.records.items)
       .filter(({ state }) => state === 'missing')

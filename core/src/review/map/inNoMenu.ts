@@ -5,6 +5,7 @@ export const inNoMenu: MapRule = {
   id: 'inNoMenu',
   label: 'Pages in no menu',
   why: 'A page that is in no menu is found by a link or not at all.',
+  severity: 'fair',
   find(facts) {
     if (Object.keys(facts.site.menus).length === 0) return []
     return ownPages(facts)

@@ -5,6 +5,7 @@ export const manyClicks: MapRule = {
   id: 'manyClicks',
   label: 'Pages many clicks from home',
   why: 'Each click loses visitors; the limit is a setting.',
+  severity: 'fair',
   find({ site, clicks }) {
     const limit = site.settings.site?.limits?.clicks
     if (limit === undefined) return []

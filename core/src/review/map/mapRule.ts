@@ -1,4 +1,4 @@
-import type { Finding } from '../finding'
+import type { Finding, Severity } from '../finding'
 import type { MapFacts } from './mapFacts'
 
 /** A rule of the map: what it looks for, and why a designer would care. */
@@ -6,5 +6,6 @@ export interface MapRule {
   id: string
   label: string
   why: string
-  find: (facts: MapFacts) => Omit<Finding, 'rule'>[]
+  severity: Severity
+  find: (facts: MapFacts) => Omit<Finding, 'rule' | 'severity'>[]
 }

@@ -32,4 +32,6 @@ export const mapRules: MapRule[] = [
 
 /** Everything the rules find on the map. */
 export const mapFindings = (facts: MapFacts): Finding[] =>
-  mapRules.flatMap((rule) => rule.find(facts).map((finding) => ({ rule: rule.id, ...finding })))
+  mapRules.flatMap((rule) =>
+    rule.find(facts).map((finding) => ({ rule: rule.id, severity: rule.severity, ...finding })),
+  )

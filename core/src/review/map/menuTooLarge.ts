@@ -5,6 +5,7 @@ export const menuTooLarge: MapRule = {
   id: 'menuTooLarge',
   label: 'Menus very broad or deep',
   why: 'A long or deep menu is hard to scan; the limits are settings.',
+  severity: 'slight',
   find({ site }) {
     const { menuBreadth = Infinity, menuDepth = Infinity } = site.settings.site?.limits ?? {}
     return menusInOrder(site.menus).flatMap((menu) => {

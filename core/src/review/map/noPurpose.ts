@@ -5,6 +5,7 @@ export const noPurpose: MapRule = {
   id: 'noPurpose',
   label: 'Pages without purpose or goal',
   why: 'What a page is for decides what stands on it, and in which order.',
+  severity: 'slight',
   find(facts) {
     return ownPages(facts).flatMap((page) => {
       const missing = [page.purpose ? '' : 'purpose', page.goal ? '' : 'goal'].filter(Boolean)

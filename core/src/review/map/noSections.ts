@@ -5,6 +5,7 @@ export const noSections: MapRule = {
   id: 'noSections',
   label: 'Pages without sections',
   why: 'A page nobody has planned the parts of cannot be drawn.',
+  severity: 'slight',
   find(facts) {
     const planned = new Set(Object.values(facts.site.sections).map(({ page }) => page))
     return ownPages(facts)

@@ -5,6 +5,7 @@ export const sameNumber: MapRule = {
   id: 'sameNumber',
   label: 'Content items of the same number',
   why: 'A number stands for one thing.',
+  severity: 'fair',
   find({ content }) {
     const taken = new Set<number>()
     return Object.values(content.records.items).flatMap((item) => {

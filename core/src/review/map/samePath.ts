@@ -6,6 +6,7 @@ export const samePath: MapRule = {
   id: 'samePath',
   label: 'Siblings with the same path',
   why: 'Two pages cannot stand at one address.',
+  severity: 'serious',
   find(facts) {
     return ownPages(facts).flatMap((page) => {
       const wanted = page.path ?? pathFromTitle(page.title)

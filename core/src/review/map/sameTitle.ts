@@ -5,6 +5,7 @@ export const sameTitle: MapRule = {
   id: 'sameTitle',
   label: 'Pages of the same title',
   why: 'Two pages of one title cannot be told apart in menus and search results.',
+  severity: 'fair',
   find(facts) {
     const first = new Map<string, string>()
     return ownPages(facts).flatMap((page) => {

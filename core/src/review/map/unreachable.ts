@@ -6,6 +6,7 @@ export const unreachable: MapRule = {
   id: 'unreachable',
   label: 'Pages nobody can reach',
   why: 'A visitor finds only what a menu or a link leads to.',
+  severity: 'serious',
   find(facts) {
     return ownPages(facts)
       .filter(({ id, kind }) => kind === undefined && !facts.clicks.has(id))

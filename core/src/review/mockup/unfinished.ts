@@ -30,7 +30,7 @@ const DRESSED = new Set(startParts({ density: 1, isPill: false }).map(({ kind })
  * @param documents of the project
  * @param id of the page
  */
-export function unfinished(page: PageNode, documents: Documents, id: string): Unfinished[] {
+export function unfinished(page: Pick<PageNode, 'children'>, documents: Documents, id: string): Unfinished[] {
   const { records } = documents.style as unknown as StyleDocument
   const found: Unfinished[] = []
   const kinds = new Set<BlockKindName>()

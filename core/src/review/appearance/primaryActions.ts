@@ -1,0 +1,31 @@
+import { atLead, named } from '../drawing/atEachBand'
+import type { DrawingRule } from '../drawing/drawingRule'
+import type { Seen } from '../drawing/seenBlocks'
+
+const isFilled = ({ node, words, ground, behind }: Seen) =>
+  (node.tag === 'button' || node.tag === 'a') &&
+  !node.isPart &&
+  words !== '' &&
+  node.look.fill !== undefined &&
+  ground !== behind
+
+/** Several actions side by side that are all the one to take. */
+export const primaryActions: DrawingRule = {
+  id: 'primaryActions',
+  label: 'Several main actions side by side',
+  why: 'Where all are loud none is: one thing to do stands out, the others step back.',
+  severity: 'fair',
+  from: 'finished',
+  find: (facts) =>
+    atLead(facts, ({ seen }) =>
+      seen.flatMap((holder) => {
+        const loud = holder.children.filter(isFilled)
+        return loud.slice(1).flatMap((one) => {
+          if (one.node.look.fill !== loud[0].node.look.fill) return []
+          const changes = [{ of: one.node, path: ['variant'], value: 'secondary' }]
+          const says = `${named(one)} is as much the main action as ${named(loud[0])} beside it`
+          return [{ of: one, says, mend: { label: 'Let it step back', changes } }]
+        })
+      }),
+    ),
+}

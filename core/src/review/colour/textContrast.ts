@@ -1,0 +1,57 @@
+import { contrastRatio } from '../../colour/contrast'
+import { nearestPassing } from '../../colour/nearestPassing'
+import { NEEDED } from '../../colour/roles'
+import { ciede2000 } from '../../colour/ciede2000'
+import { alphaOf, composited } from '../../colour/spaces'
+import type { Json } from '../../document/types'
+import type { StyleDocument } from '../../style/style'
+import { tokenColour } from '../../style/token'
+import { atEachBand, named } from '../drawing/atEachBand'
+import type { DrawingRule } from '../drawing/drawingRule'
+import { isLarge } from '../drawing/seenBlocks'
+
+/** Words that do not stand out from what is behind them. @see WCAG 2.2, 1.4.3 */
+export const textContrast: DrawingRule = {
+  id: 'textContrast',
+  label: 'Words hard to read on their ground',
+  why: 'Under 4.5 to 1 (3 to 1 where text is large) many cannot read them, and nobody in the sun.',
+  severity: 'serious',
+  from: 'finished',
+  find: (facts) =>
+    atEachBand(facts, ({ seen }) =>
+      seen.flatMap((one) => {
+        const { ground, words, node } = one
+        const isDisabled = node.attributes.disabled !== undefined
+        if (!words || ground === undefined || isDisabled || node.attributes['aria-hidden']) return []
+        const colour = alphaOf(node.look.colour) < 1 ? composited(node.look.colour, ground) : node.look.colour
+        const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
+        const ratio = contrastRatio(colour, ground)
+        if (ratio >= wanted) return []
+        const says = `${named(one)} stands out from its ground by ${shown(ratio)} to 1; ${wanted} are needed`
+        const mending = passing(facts.sources.style, colour, ground, wanted)
+        if (!mending || node.isPart) return [{ of: one, says }]
+        const changes = [{ of: node, path: ['look', 'colour'], value: mending.value }]
+        return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
+      }),
+    ),
+}
+
+/** Rounded down: what falls short never reads as if it did not. */
+const shown = (ratio: number) => Math.floor(ratio * 10) / 10
+
+/** The nearest colour that passes: one of the guide's, or else of the same hue. */
+function passing(
+  { records }: StyleDocument,
+  colour: string,
+  ground: string,
+  wanted: number,
+): { name: string; value: Json } | undefined {
+  const tokens = Object.values(records.tokens).flatMap(({ id, name, type }) => {
+    const hex = type === 'colour' ? tokenColour(records.tokens, id) : undefined
+    return hex && alphaOf(hex) === 1 && contrastRatio(hex, ground) >= wanted ? [{ id, name, hex }] : []
+  })
+  const near = tokens.sort((a, b) => ciede2000(colour, a.hex) - ciede2000(colour, b.hex))[0]
+  if (near) return { name: near.name, value: { token: near.id } }
+  const hex = nearestPassing(colour, ground, wanted)
+  return hex ? { name: hex, value: { hex } } : undefined
+}

@@ -1,0 +1,39 @@
+import { unfinished } from '../mockup/unfinished'
+import { placeOf } from '../drawing/drawingFacts'
+import { titleOf, type DrawingFacts } from '../drawing/drawingFacts'
+import type { DrawingRule } from '../drawing/drawingRule'
+import { seenBlocks } from '../drawing/seenBlocks'
+import type { Documents } from '../../document/types'
+
+/** Words and pictures that were never more than a placeholder. */
+export const standsIn: DrawingRule = {
+  id: 'standsIn',
+  label: 'Placeholders left',
+  why: 'They were to be replaced; on a finished page somebody will take them for the real thing.',
+  severity: 'serious',
+  from: 'finished',
+  find: (facts) => {
+    const lead = leadOf(facts)
+    const nodes = new Map(seenBlocks(lead.layout).map((one) => [one.node.key, one]))
+    const { sources, page } = facts
+    const documents = { ...sources.around, style: sources.style, [page.id]: sources.drawing }
+    const root = { children: lead.layout.sections.map(({ node }) => node) }
+    return unfinished(root, documents as unknown as Documents, page.id).flatMap(({ lack, key, says }) => {
+      const one = key === undefined ? undefined : nodes.get(key)
+      if (!one || lack === 'part' || lack === 'tokens' || one.node.isMissing) return []
+      const { x, y, w, h, node } = one
+      return [
+        {
+          place: placeOf(facts, node),
+          says: `${says.replace(/\.$/, '')} on ${titleOf(facts)}.`,
+          marks: [{ rect: { x, y, w, h } }],
+        },
+      ]
+    })
+  },
+}
+
+function leadOf(facts: DrawingFacts) {
+  const { lead } = facts.sources.site.records.settings.site
+  return facts.seen().find(({ band }) => band.id === lead) ?? facts.seen()[0]
+}

@@ -1,0 +1,89 @@
+import { alphaOf, composited } from '../../colour/spaces'
+import type { Box } from '../../layout/box'
+import type { PageLayout } from '../../layout/pageLayout'
+import type { BlockNode } from '../../resolve/node'
+import type { Rect } from '../../snap/rect'
+
+/** An instance as it is seen on a finished page, px of the page. */
+export interface Seen extends Rect {
+  node: BlockNode
+  box: Box
+  parent?: Seen
+  children: Seen[]
+  /** the block it is, or is a part of */
+  block: Seen
+  /** the colour it stands on; nothing over a picture or a gradient */
+  behind?: string
+  /** the colour of its own ground: what is behind it where it has none */
+  ground?: string
+  /** what it says, trimmed */
+  words: string
+}
+
+/** Everything that is seen on a page, in reading order, parents first. */
+export function seenBlocks(layout: PageLayout): Seen[] {
+  const all: Seen[] = []
+  const walk = (box: Box, x: number, y: number, parent: Seen | undefined): Seen => {
+    const { node } = box
+    const behind = parent ? parent.ground : layout.ground
+    const one: Seen = {
+      ...{ node, box, x: x + box.x, y: y + box.y, w: box.w, h: box.h },
+      ...{ parent, children: [], behind, ground: groundOf(node, behind), words: wordsOf(node) },
+    } as unknown as Seen
+    one.block = node.isPart && parent ? parent.block : one
+    all.push(one)
+    one.children = box.children.map((child) => walk(child, one.x, one.y, one))
+    return one
+  }
+  for (const section of layout.sections) walk(section, 0, 0, undefined)
+  return all
+}
+
+function groundOf({ look, content }: BlockNode, behind: string | undefined): string | undefined {
+  const { fill, backdrop, gradient } = look
+  if (backdrop || gradient || content.type === 'picture') return undefined
+  if (fill === undefined) return behind
+  if (alphaOf(fill) === 1) return fill
+  return behind === undefined ? undefined : composited(fill, behind)
+}
+
+function wordsOf({ content }: BlockNode): string {
+  if (content.type === 'text')
+    return content.runs
+      .map(({ text }) => text)
+      .join('')
+      .trim()
+  return content.type === 'control' ? content.shows.trim() : ''
+}
+
+/** px of the font something is set in. */
+export const sizeOf = ({ box }: Seen): number => box.font?.size ?? 16
+
+/** px that are large text, and of bold text. @see WCAG 2.2, large scale: 18 pt, or 14 pt bold */
+export const isLarge = (one: Seen): boolean =>
+  sizeOf(one) >= 24 || (one.node.look.level.weight >= 700 && sizeOf(one) >= 56 / 3)
+
+export const isHeading = ({ node }: Seen): boolean => /^h[1-6]$/.test(node.tag)
+
+const TARGETS = new Set(['button', 'input', 'select', 'textarea', 'summary'])
+
+/** Whether it is pressed, followed or written in. */
+export const isTarget = ({ node: { tag, attributes } }: Seen): boolean =>
+  TARGETS.has(tag) || (tag === 'a' && attributes.href !== undefined)
+
+/** Whether something it stands in is so. */
+export function isWithin({ parent }: Seen, is: (outer: Seen) => boolean): boolean {
+  return parent !== undefined && (is(parent) || isWithin(parent, is))
+}
+
+/** Lines of words it takes, with the px it has for each. */
+export function linesOf(one: Seen): { count: number; room: number } {
+  const { box, w, h } = one
+  const room = w - box.insetLeft - box.insetRight
+  const tall = h - box.insetTop - box.insetBottom
+  return { count: box.font ? Math.round(tall / box.font.lineHeight) : 0, room }
+}
+
+/** The px of a border's four sides that are seen. */
+export const hasEdge = ({ box, node }: Seen): boolean =>
+  box.border.some((width) => width > 0) || node.look.shadow.length > 0
