@@ -67,6 +67,8 @@ export class Box {
   /** in a grid: row and column it was placed in, from 1 */
   row = 0
   column = 0
+  /** whether a length of it, or of what stands in it, was measured by the viewport */
+  usesViewport = false
   /** intrinsic border-box widths, -1 while unknown */
   minContent = -1
   maxContent = -1

@@ -44,7 +44,7 @@ const NO_BORDER: Sides = [0, 0, 0, 0]
 
 /** A font with the measures of the last block that was measured by it. */
 interface MeasuringFont extends FontMeasures {
-  last?: { arrange: Arrangement; place: Placing; measures: Measures }
+  last?: { arrange: Arrangement; place: Placing; measures: Measures; usesViewport: boolean; by: BoxComputer }
 }
 
 /** A line's font with the setting of texts that are in it alone. */
@@ -54,19 +54,31 @@ interface SetFont extends LineFont, MeasuringFont {
 
 /** Computes boxes from nodes: written lengths to layout units, text to shaped paragraphs. */
 export class BoxComputer {
-  /** Whether any length so far was measured by the viewport. */
-  usesViewport = false
-  private fonts = new WeakMap<TextStyle, SetFont>()
+  /** whether any length of the box that is computed was measured by the viewport */
+  private usesViewport = false
+  private fonts: WeakMap<TextStyle, SetFont>
+  /** fonts whose size goes by the viewport */
+  private fluidFonts = new WeakMap<TextStyle, SetFont>()
   private pageFont: MeasuringFont
 
+  /** @param former one for another viewport, whose fonts that do not go by it are kept */
   constructor(
     private library: FontLibrary,
     public environment: Environment,
+    former?: BoxComputer,
   ) {
-    this.pageFont = this.measures(PAGE_STYLE, rootFontSize(environment))
+    this.fonts = former?.fonts ?? new WeakMap()
+    this.pageFont = former?.pageFont ?? this.measures(PAGE_STYLE, rootFontSize(environment))
   }
 
   box(node: BlockNode, children: Box[]): Box {
+    this.usesViewport = false
+    const box = this.computed(node, children)
+    box.usesViewport = this.usesViewport || children.some((child) => child.usesViewport)
+    return box
+  }
+
+  private computed(node: BlockNode, children: Box[]): Box {
     const { content, look } = node
     if (!isInOwnFont(content)) {
       const measures = this.measuresOf(node, this.pageFont)
@@ -112,9 +124,16 @@ export class BoxComputer {
   private measuresOf(node: BlockNode, font: MeasuringFont): Measures {
     const { arrange, place, look } = node
     if (hasBorder(look)) return this.newMeasures(node, font)
-    if (font.last?.arrange === arrange && font.last.place === place) return font.last.measures
+    const { last } = font
+    if (last?.arrange === arrange && last.place === place && (!last.usesViewport || last.by === this)) {
+      this.usesViewport ||= last.usesViewport
+      return last.measures
+    }
+    const before = this.usesViewport
+    this.usesViewport = false
     const measures = this.newMeasures(node, font)
-    font.last = { arrange, place, measures }
+    font.last = { arrange, place, measures, usesViewport: this.usesViewport, by: this }
+    this.usesViewport ||= before
     return measures
   }
 
@@ -161,6 +180,13 @@ export class BoxComputer {
   private lineFont(style: TextStyle): SetFont {
     let font = this.fonts.get(style)
     if (font) return font
+    font = this.fluidFonts.get(style)
+    if (font) {
+      this.usesViewport = true
+      return font
+    }
+    const before = this.usesViewport
+    this.usesViewport = false
     const measures = this.measures(style, this.exact(style.size, this.measures(style, this.pageFont.size)))
     const lineHeight = this.lineHeight(style.lineHeight, measures.size)
     const { metrics } = this.library.face(style)
@@ -171,7 +197,9 @@ export class BoxComputer {
       baseline: baselineInLine(metrics, measures.size, lineHeight),
       setting: textSetting(this.library, style, measures.size, spacing),
     }
-    this.fonts.set(style, font)
+    const fonts = this.usesViewport ? this.fluidFonts : this.fonts
+    fonts.set(style, font)
+    this.usesViewport ||= before
     return font
   }
 

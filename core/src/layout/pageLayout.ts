@@ -38,6 +38,8 @@ export class PageLayouter {
   private last: Box[] = []
   private lastByKey: Map<string, Box> | undefined
   private computer: BoxComputer | undefined
+  /** whether the viewport is not the one of the last layout */
+  private isOtherViewport = false
 
   constructor(private library: FontLibrary) {}
 
@@ -66,12 +68,15 @@ export class PageLayouter {
   /** Lengths depend on the environment; on the viewport only where vw or vh are used. */
   private prepare(wanted: Environment) {
     const { computer } = this
+    this.isOtherViewport = false
     if (computer) {
       const before = computer.environment
       const keys = Object.keys(wanted) as (keyof Environment)[]
       const changed = keys.filter((key) => before[key] !== wanted[key])
-      if (changed.every((key) => !computer.usesViewport && VIEWPORT.has(key))) {
-        computer.environment = wanted
+      if (changed.length === 0) return
+      if (changed.every((key) => VIEWPORT.has(key))) {
+        this.computer = new BoxComputer(this.library, wanted, computer)
+        this.isOtherViewport = true
         return
       }
     }
@@ -81,10 +86,15 @@ export class PageLayouter {
 
   /** @param there what stood in the node's place last time */
   private box(node: BlockNode, there: Box | undefined): Box {
-    if (there?.node === node) return there
+    if (there?.node === node && this.isKept(there)) return there
     const former = there?.node.key === node.key ? there : this.formerBox(node)
-    if (former?.node === node) return former
+    if (former?.node === node && this.isKept(former)) return former
     return (this.computer as BoxComputer).box(node, this.childBoxes(node, former))
+  }
+
+  /** Whether a box is the same in this viewport as in the last one. */
+  private isKept({ usesViewport }: Box): boolean {
+    return !usesViewport || !this.isOtherViewport
   }
 
   private childBoxes({ children }: BlockNode, former: Box | undefined): Box[] {
