@@ -7,6 +7,8 @@ export interface FindingPlace {
   /** the page a block stands on, and the band it shows at */
   page?: string
   band?: string
+  /** px the page is shown at, where that is not the width its band is drawn at */
+  width?: number
 }
 
 /** How much a finding matters, and what that is called. */
@@ -28,6 +30,8 @@ export interface Finding {
   place: FindingPlace
   /** bands at which it is so, where it does not concern all of them alike */
   bands?: string[]
+  /** the widths at which it is so, px, where it is not so at the width its band is drawn at */
+  widths?: [from: number, to: number]
   /** what is wrong, naming the object */
   says: string
   marks?: FindingMark[]

@@ -29,7 +29,7 @@ test('a site of schema 2 gains what the grid is planned with and mockups are sho
     records: { pages, bands, settings },
   } as unknown as StoredDocument
   const now = migrate(documentKinds, old) as unknown as SiteDocument
-  expect(now.schema).toBe(5)
+  expect(now.schema).toBe(6)
   expect(now.records.bands).toEqual(bands)
   for (const name of [
     'guides',
@@ -46,6 +46,7 @@ test('a site of schema 2 gains what the grid is planned with and mockups are sho
     'artworks',
     'solids',
     'credits',
+    'ignoredFindings',
   ] as const)
     expect(now.records[name]).toEqual({})
 })

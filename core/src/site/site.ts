@@ -45,6 +45,7 @@ import {
 import { alternativeSchema, type Alternative } from './alternative'
 import { artworkSchema, solidSchema, type Artwork, type Solid } from './artwork'
 import { creditSchema, type Credit } from './credit'
+import { ignoredFindingSchema, type IgnoredFinding } from './ignoredFinding'
 import { boardSchema, type Board } from './board'
 import { journeySchema, stopSchema, type Journey, type Stop } from './journey'
 import { linkSchema, menuEntrySchema, menuSchema, type Link, type Menu, type MenuEntry } from './menu'
@@ -91,6 +92,8 @@ export const settingsSchema = z.strictObject({
   words: z.enum(['copy', 'placeholder', 'lines']).optional(),
   /** section patterns and kinds of block that are not offered, as the project's platform cannot build them */
   without: z.record(z.string().max(60), z.literal(true)).optional(),
+  /** rules of review that do not speak in this project */
+  silent: z.record(z.string().max(60), z.literal(true)).optional(),
   /** what the project is for */
   purpose: wordsSchema.optional(),
   /** the stages this project has; absent: all */
@@ -126,6 +129,7 @@ const NEW_IN_3 = [
 
 const NEW_IN_4 = ['pageStates', 'overlays', 'boards', 'alternatives']
 const NEW_IN_5 = ['artworks', 'solids', 'credits']
+const NEW_IN_6 = ['ignoredFindings']
 
 /** Pages may stand far deeper in one another than any site has them; what walks the tree counts on this. */
 export const DEEPEST_PAGE = 2500
@@ -135,7 +139,7 @@ const ofPage = { field: 'page', collection: 'pages' }
 /** What a site is planned with: pages, sections, menus, links, journeys, the brief, and the bands with their grids. */
 export const siteKind: DocumentKind = {
   kind: 'site',
-  schema: 5,
+  schema: 6,
   unmarked: 3,
   collections: {
     pages: { schema: pageSchema, parents: [{ field: 'parent', collection: 'pages', deepest: DEEPEST_PAGE }] },
@@ -205,12 +209,13 @@ export const siteKind: DocumentKind = {
     artworks: { schema: artworkSchema, parents: [] },
     solids: { schema: solidSchema, parents: [{ field: 'artwork', collection: 'artworks' }] },
     credits: { schema: creditSchema, parents: [] },
+    ignoredFindings: { schema: ignoredFindingSchema, parents: [] },
     settings: { schema: settingsSchema, parents: [] },
   },
   // Schema 2 has menus, links, journeys and the brief; 3 guides, screens, frames, the audience and the agreement;
   // 4 what mockups are shown in: states of pages, overlays, boards, alternatives; 5 artworks, and where
-  // pictures are from.
-  migrations: [NEW_IN_2, NEW_IN_3, NEW_IN_4, NEW_IN_5].map(withCollections),
+  // pictures are from; 6 findings that are left as they are.
+  migrations: [NEW_IN_2, NEW_IN_3, NEW_IN_4, NEW_IN_5, NEW_IN_6].map(withCollections),
   lacks: ({ records }: StoredDocument) => {
     if (!records.settings?.site) return 'its settings'
     return Object.keys(records.bands ?? {}).length === 0 ? 'a band' : undefined
@@ -253,6 +258,7 @@ export interface SiteRecords {
   solids: Record<string, Solid>
   /** by the id of the picture or file */
   credits: Record<string, Credit>
+  ignoredFindings: Record<string, IgnoredFinding>
   settings: Record<string, Settings>
 }
 

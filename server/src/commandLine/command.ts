@@ -7,9 +7,9 @@ export interface Called {
   say: (line: string) => void
 }
 
-export const OPTIONS = ['out', 'as', 'pages', 'bands', 'finish', 'scale'] as const
+export const OPTIONS = ['out', 'as', 'pages', 'bands', 'finish', 'scale', 'fail'] as const
 export type OptionName = (typeof OPTIONS)[number]
-export const FLAGS = ['json', 'help'] as const
+export const FLAGS = ['json', 'help', 'fix'] as const
 export type FlagName = (typeof FLAGS)[number]
 
 /** A command of the command line: one file each, registered in `commands.ts`. */

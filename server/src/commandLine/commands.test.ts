@@ -2,13 +2,14 @@ import { readFileSync } from 'node:fs'
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import type { Block } from '@nolvex/core/block/block'
 import { writeProjectFile } from '@nolvex/core/formats/projectFile'
 import { pageDrawings } from '@nolvex/core/resolve/pageSources'
 import type { StyleDocument } from '@nolvex/core/style/style'
 import { fontCatalogue } from '@nolvex/core/text/fontCatalogue'
 import { nameTable, readTables, writeTables } from '../fonts/sfnt'
 import { shippedFontPath } from '../fonts/shippedFonts'
-import { openFile } from './projectFiles'
+import { openFile, saveFile } from './projectFiles'
 import { runCommand } from './commands'
 
 let folder: string
@@ -103,9 +104,35 @@ test('what is found in the plan ends with 1, as words or as data', async () => {
   expect(said.join('\n')).toContain('News')
   said = []
   expect(await run('review', at('twins.nolvex.zip'), '--json')).toBe(1)
-  expect(JSON.parse(said.join('\n'))).toContainEqual(
-    expect.objectContaining({ rule: expect.any(String) as string }),
-  )
+  expect(JSON.parse(said.join('\n'))).toContainEqual({
+    ...{ rule: 'sameTitle', severity: 'fair', hasFix: false },
+    page: { id: expect.any(String) as string, title: 'News' },
+    sentence: expect.stringContaining('News') as string,
+  })
+})
+
+test('only what is so grave ends with 1, and what can be mended is mended into another file', async () => {
+  await writeFile(at('plain.txt'), 'Home\n  News\n  Prices\n')
+  await run('new', at('plain.txt'), '-o', at('plain.nolvex.zip'))
+  await run('draft', at('plain.nolvex.zip'), '-o', at('plain.nolvex.zip'))
+  const project = await openFile(at('plain.nolvex.zip'))
+  const boxes = Object.values(project.documents)
+    .filter(({ kind }) => kind === 'drawing')
+    .flatMap(({ records }) => Object.values(records.blocks) as unknown as Block[])
+    .filter(({ kind }) => kind === 'box')
+  for (const box of boxes) box.arrange = { ...box.arrange, gap: { value: 13, unit: 'px' } }
+  await saveFile(at('plain.nolvex.zip'), project)
+  expect(await run('review', at('plain.nolvex.zip'))).toBe(1)
+  const before = said.length
+  said = []
+  expect(await run('review', at('plain.nolvex.zip'), '--fix', '-o', at('mended.nolvex.zip'))).toBe(1)
+  expect(said[0]).toMatch(/mended\.nolvex\.zip: [1-9]\d* mended/)
+  expect(said.length - 1).toBeLessThan(before)
+  said = []
+  expect(await run('review', at('mended.nolvex.zip'), '--fail', 'serious')).toBe(0)
+  expect(await run('review', at('plain.nolvex.zip'), '--fix')).toBe(2)
+  expect(await run('review', at('plain.nolvex.zip'), '--fail', 'ever')).toBe(2)
+  expect(told.join('\n')).toContain('serious, fair, slight')
 })
 
 test.each([

@@ -1,48 +1,63 @@
-import { emptyContent, type ContentDocument } from '@nolvex/core/content/content'
 import type { Documents } from '@nolvex/core/document/types'
-import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
-import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
-import type { Finding } from '@nolvex/core/review/finding'
-import { mapFacts } from '@nolvex/core/review/map/mapFacts'
-import { mapFindings } from '@nolvex/core/review/map/mapRules'
-import { pageSources } from '@nolvex/core/resolve/pageSources'
+import { SEVERITIES, type Finding, type Severity } from '@nolvex/core/review/finding'
+import { mendedProject, projectFindings } from '@nolvex/core/review/projectFindings'
 import type { SiteDocument } from '@nolvex/core/site/site'
-import { pagesDrawn } from '../exports/packPages'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
 import { newId } from '../projects/projectService'
 import type { Command } from './command'
 import { Misuse } from './misuse'
-import { openFile } from './projectFiles'
+import { openFile, saveFile } from './projectFiles'
 
-/** Says what is wrong with the plan of a site and with its drawings. */
+const GRAVITY = Object.keys(SEVERITIES) as Severity[]
+
+/** Says what is wrong with the plan of a site and with its drawings, and mends what it can. */
 export const reviewProject: Command = {
   name: 'review',
-  usage: 'review PROJECT [--json]',
-  about: 'says what is wrong with the plan and the drawings; ends with 1 where something is',
-  async run({ files: [file], flags, say }) {
+  usage: 'review PROJECT [--json] [--fail serious|fair|slight] [--fix -o PROJECT]',
+  about:
+    'says what is wrong with the plan and the drawings at every width; ends with 1 where something is so grave',
+  async run({ files: [file], flags, options, say }) {
     if (!file) throw new Misuse('review needs a project file.')
-    const { name, documents } = await openFile(file)
-    const findings = allFindings(name, documents)
+    const least = gravityOf(options.fail ?? 'slight')
+    const project = await openFile(file)
+    const review = { name: project.name, library: shippedFontLibrary(), newId }
+    if (flags.has('fix')) {
+      if (!options.out) throw new Misuse('review --fix needs -o with the project file to write.')
+      const { documents, count } = mendedProject(project.documents, review)
+      await saveFile(options.out, { ...project, documents })
+      if (!flags.has('json')) say(`${options.out}: ${count} mended`)
+      project.documents = documents
+    }
+    const findings = projectFindings(project.documents, review)
     if (flags.has('json'))
       say(
         JSON.stringify(
-          findings.map(({ rule, says, place }) => ({ rule, says, place })),
+          findings.map((one) => asData(project.documents, one)),
           null,
           2,
         ),
       )
     else if (findings.length === 0) say('Nothing was found.')
-    else for (const { says } of findings) say(says)
-    return findings.length ? 1 : 0
+    else for (const { severity, says } of findings) say(`${SEVERITIES[severity]}: ${says}`)
+    return findings.some(({ severity }) => GRAVITY.indexOf(severity) <= least) ? 1 : 0
   },
 }
 
-function allFindings(name: string, documents: Documents): Finding[] {
-  const content = (documents.content ?? emptyContent) as unknown as ContentDocument
-  const onMap = mapFindings(mapFacts(documents.site as unknown as SiteDocument, content, newId))
-  const onDrawings = pagesDrawn({ documents, pages: [] }).flatMap((page) => {
-    const sources = pageSources(documents, page.id)
-    return drawingFindings(drawingFacts(page, sources, name, shippedFontLibrary(), newId))
-  })
-  return [...onMap, ...onDrawings]
+function gravityOf(word: string): number {
+  const at = GRAVITY.indexOf(word as Severity)
+  if (at < 0) throw new Misuse(`--fail takes ${GRAVITY.join(', ')}, not “${word}”.`)
+  return at
+}
+
+function asData({ site }: Documents, { rule, severity, place, bands, widths, says, fix }: Finding) {
+  const { pages, bands: all } = (site as unknown as SiteDocument).records
+  const page = place.page ?? (place.collection === 'pages' ? place.id : undefined)
+  return {
+    ...{ rule, severity },
+    page: page && { id: page, title: pages[page]?.title },
+    block: place.collection === 'blocks' ? place.id : undefined,
+    bands: bands?.map((id) => all[id]?.name),
+    ...{ widths, sentence: says },
+    hasFix: fix !== undefined,
+  }
 }

@@ -47,6 +47,7 @@ import { lengthReading } from './fields/lengthReading'
 import { draftingPage, usePage } from './usePage'
 import { useSeriesFill } from './useSeriesFill'
 import UnfinishedButton from './UnfinishedButton.vue'
+import FindingStrip from '../review/FindingStrip.vue'
 import GuideStanding from './GuideStanding.vue'
 import WidthRail from './WidthRail.vue'
 
@@ -171,7 +172,8 @@ watch(
   ([block, isWaiting]) => {
     if (typeof block !== 'string' || isWaiting) return
     const band = page.bands.value.inOrder.find(({ id }) => id === route.query.band)
-    if (band) page.width.value = band.drawnAt
+    const width = Number(route.query.width) || band?.drawnAt
+    if (width) page.width.value = width
     page.select([block])
     void router.replace({ query: {} })
   },
@@ -241,6 +243,7 @@ async function addPictures(files: File[], block: string | undefined, leaf?: stri
     </div>
     <TroubleNote class="trouble" :says="trouble || page.trouble.value" closable @close="closeTrouble" />
     <GuideStanding v-if="as === 'mockup'" />
+    <FindingStrip />
     <p v-if="told" class="told" role="status">
       {{ told }}
       <ElButton link @click="told = ''">Close</ElButton>

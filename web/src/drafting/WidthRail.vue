@@ -6,6 +6,7 @@ import type { Band } from '@nolvex/core/site/site'
 import { percent, useAudience } from '../audience/useAudience'
 import { useBandChanges } from '../grid/useBandChanges'
 import { followDrag } from '../gestures/followDrag'
+import SweepStrip from '../review/SweepStrip.vue'
 import { useDraftingPage } from './useDraftingPage'
 
 const { bands, band, width } = useDraftingPage()
@@ -153,6 +154,7 @@ function step(event: KeyboardEvent) {
     >
       {{ width }} px
     </div>
+    <SweepStrip @pointerdown.stop />
   </div>
 </template>
 

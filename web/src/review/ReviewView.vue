@@ -1,28 +1,49 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { drawingRules } from '@nolvex/core/review/drawing/drawingRules'
-import { mapRules } from '@nolvex/core/review/map/mapRules'
+import { SEVERITIES, type Severity } from '@nolvex/core/review/finding'
+import { bandsInOrder } from '@nolvex/core/grid/band'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import PickField from '../forms/PickField.vue'
 import { useProject } from '../session/projectStore'
 import FindingGroups from './FindingGroups.vue'
+import LeftFindings from './LeftFindings.vue'
+import { reviewRules } from './reviewRules'
 import { useReview } from './useReview'
 
 /** Everything that was found wrong, on the map and on drawings, with the way to each. */
 const project = useProject()
-const { findings, waiting, pageOf, countByPage } = useReview()
+const { findings, sorted, waiting, isSweeping, pageOf, countByPage } = useReview()
 const page = ref<string>()
-const rules = [...drawingRules, ...mapRules]
+const severity = ref<string>()
+const band = ref<string>()
 
-const choices = computed(() =>
+const pages = computed(() =>
   Object.fromEntries(
     pagesInOrder(project.site.records.pages)
       .filter((one) => countByPage.value.has(one.page.id))
       .map((one) => [one.page.id, `${one.page.title || 'Untitled'} (${countByPage.value.get(one.page.id)})`]),
   ),
 )
+const severities = computed(() =>
+  Object.fromEntries(
+    (Object.keys(SEVERITIES) as Severity[]).map((one) => {
+      const count = findings.value.filter((finding) => finding.severity === one).length
+      return [one, `${SEVERITIES[one]} (${count})`]
+    }),
+  ),
+)
+const bands = computed(() =>
+  Object.fromEntries(
+    bandsInOrder(Object.values(project.site.records.bands)).map(({ id, name }) => [id, `At ${name}`]),
+  ),
+)
 const shown = computed(() =>
-  page.value ? findings.value.filter((finding) => pageOf(finding) === page.value) : findings.value,
+  findings.value.filter(
+    (finding) =>
+      (!page.value || pageOf(finding) === page.value) &&
+      (!severity.value || finding.severity === severity.value) &&
+      (!band.value || !finding.bands || finding.bands.includes(band.value)),
+  ),
 )
 const title = computed(() => {
   const count = shown.value.length
@@ -37,12 +58,31 @@ const title = computed(() => {
       <span v-if="waiting" class="soft" role="status">
         Looking at {{ waiting === 1 ? 'the last page' : `${waiting} more pages` }}…
       </span>
+      <span v-else-if="isSweeping" class="soft" role="status">Laying pages out at every width…</span>
       <span class="end">
+        <PickField
+          label="How grave"
+          hide-label
+          :value="severity"
+          :choices="severities"
+          none="However grave"
+          clearable
+          @change="severity = $event"
+        />
+        <PickField
+          label="Band"
+          hide-label
+          :value="band"
+          :choices="bands"
+          none="At all bands"
+          clearable
+          @change="band = $event"
+        />
         <PickField
           label="Page"
           hide-label
           :value="page"
-          :choices="choices"
+          :choices="pages"
           none="All pages"
           clearable
           @change="page = $event"
@@ -50,11 +90,15 @@ const title = computed(() => {
       </span>
     </div>
     <div class="board">
-      <p v-if="shown.length === 0" class="soft">
-        Pages can be reached, nothing runs out at any band, and every section and word that was planned is
-        there.
+      <p v-if="shown.length === 0 && !waiting" class="soft">
+        {{
+          findings.length
+            ? 'Nothing of this kind: choose something else above.'
+            : 'Pages can be reached, nothing runs out at any width, and every section and word that was planned is there.'
+        }}
       </p>
-      <FindingGroups :findings="shown" :rules="rules" />
+      <FindingGroups :findings="shown" :rules="reviewRules" is-whole />
+      <LeftFindings :sorted="sorted" />
     </div>
   </main>
 </template>
@@ -68,11 +112,16 @@ const title = computed(() => {
 }
 .board {
   flex: 1;
-  max-width: 1000px;
+  max-width: 1080px;
   padding: 8px 24px 48px;
   overflow: auto;
 }
 .end {
+  display: flex;
+  gap: 8px;
   margin-left: auto;
+}
+.end > * {
+  width: 168px;
 }
 </style>

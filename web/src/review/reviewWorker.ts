@@ -2,9 +2,18 @@ import { expose } from 'comlink'
 import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
 import type { Finding } from '@nolvex/core/review/finding'
+import type { Condition } from '@nolvex/core/review/sweep/conditions'
+import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
+import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
 import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
+
+/** Lets messages in: one of them may say that what is being worked out is no longer wanted. */
+const pause = () => new Promise<void>((resolve) => setTimeout(resolve))
+
+/** which sweep is wanted: an older one stops at its next step */
+let wanted = 0
 
 /** Looks a page's drawing over, away from the page's own thread. */
 const reviewer = {
@@ -13,6 +22,28 @@ const reviewer = {
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
     return drawingFindings(drawingFacts(page, sources, name, library, newId))
+  },
+
+  /** What is wrong with a page at any width; nothing where it was stopped. */
+  async sweep(
+    id: string,
+    sources: PageSources,
+    condition: Condition,
+    project: string,
+  ): Promise<SweptTrouble[] | undefined> {
+    const own = ++wanted
+    const library = await loadFontLibrary(fontsWanted(sources.style, project))
+    const steps = sweepUnder(sources, condition, library)
+    for (;;) {
+      const step = steps.next()
+      if (step.done) return step.value.map((range) => sweptTrouble(id, range))
+      await pause()
+      if (own !== wanted) return undefined
+    }
+  },
+
+  stop() {
+    wanted++
   },
 }
 

@@ -2,6 +2,7 @@ import { useRouter } from 'vue-router'
 import type { Finding } from '@nolvex/core/review/finding'
 import { useMap } from '../map/mapStore'
 import { useProject } from '../session/projectStore'
+import { isOfMockups } from './reviewRules'
 
 const VIEWS = { pages: 'tree', menus: 'menus', journeys: 'journeys', items: 'content' } as const
 
@@ -11,11 +12,12 @@ export function useFindingPlace() {
   const map = useMap()
   const router = useRouter()
 
-  return ({ place }: Finding) => {
-    const { collection, id, page, band } = place
+  return ({ rule, place }: Finding) => {
+    const { collection, id, page, band, width } = place
     if (collection === 'blocks') {
-      const query = { block: id, ...(band ? { band } : {}) }
-      return void router.push({ name: 'wireframe', params: { project: project.id, page }, query })
+      const query = { block: id, ...(band ? { band } : {}), ...(width ? { width } : {}) }
+      const name = isOfMockups(rule) ? 'mockup' : 'wireframe'
+      return void router.push({ name, params: { project: project.id, page }, query })
     }
     if (collection === 'pages') map.selected = id
     if (collection === 'journeys') map.journey = id

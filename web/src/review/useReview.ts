@@ -2,6 +2,8 @@ import { createSharedComposable, watchDebounced } from '@vueuse/core'
 import { wrap } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { Finding } from '@nolvex/core/review/finding'
+import { sortFindings } from '@nolvex/core/review/leftFindings'
+import { sweepFindings, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
@@ -10,43 +12,68 @@ import type { Reviewer } from './reviewWorker'
 const WAIT_MS = 600
 
 /** What was found on a page, and what it was found in. */
-interface Looked {
+interface Looked<Found> {
   from: unknown[]
-  findings: Finding[]
+  found: Found
 }
+type ByPage<Found> = ReadonlyMap<string, Looked<Found>>
 
 /** Findings on the map and on all drawings, kept up with what changes, page by page in a worker. */
 export const useReview = createSharedComposable(() => {
   const project = useProject()
   const { drawable, isDrawn } = useStages()
   const { findings: onMap } = useMapAnalysis()
-  const looked = shallowRef<ReadonlyMap<string, Looked>>(new Map())
+  const looked = shallowRef<ByPage<Finding[]>>(new Map())
+  const swept = shallowRef<ByPage<SweptTrouble[]>>(new Map())
   /** pages still to be looked at; nothing where all were */
   const waiting = ref<number>()
+  /** whether pages are still laid out at every width */
+  const isSweeping = ref(false)
   const worker = new Worker(new URL('./reviewWorker.ts', import.meta.url), { type: 'module' })
   const reviewer = wrap<Reviewer>(worker)
   onScopeDispose(() => worker.terminate())
   let turn = 0
 
+  const madeFrom = (id: string) => {
+    const { drawing, site, style, around } = project.sources(id)
+    return [drawing, site, style, around]
+  }
+
+  /** Asks the worker for each page of which something changed; gives up when something changes meanwhile. */
+  async function keepUp<Found>(
+    into: typeof looked | typeof swept,
+    own: number,
+    ask: (id: string) => Promise<Found | undefined>,
+    left: (count: number) => void,
+  ): Promise<boolean> {
+    const pages = drawable.value.filter(({ id }) => isDrawn(id))
+    const all = into as unknown as { value: ByPage<Found> }
+    const kept = new Map<string, Looked<Found>>()
+    for (const [index, { id }] of pages.entries()) {
+      const from = madeFrom(id)
+      const before = all.value.get(id)
+      const isSame = before?.from.every((one, at) => one === from[at])
+      left(pages.length - index)
+      const found = isSame && before ? before.found : await ask(id)
+      // Something changed meanwhile: what was found so far stays, and a later turn looks again.
+      if (own !== turn || found === undefined) return false
+      kept.set(id, { from, found })
+      if (!isSame) all.value = new Map([...all.value, [id, { from, found }]])
+    }
+    all.value = kept
+    return true
+  }
+
   async function look() {
     const own = ++turn
-    const pages = drawable.value.filter(({ id }) => isDrawn(id))
-    const kept = new Map<string, Looked>()
-    for (const [index, { id }] of pages.entries()) {
-      const sources = project.sources(id)
-      const from = [sources.drawing, sources.site, sources.style, sources.around]
-      const before = looked.value.get(id)
-      const isSame = before?.from.every((one, at) => one === from[at])
-      waiting.value = pages.length - index
-      const found =
-        isSame && before ? before.findings : await reviewer.page(id, sources, project.name, project.id)
-      // Something changed meanwhile: what was found so far stays, and a later turn looks again.
-      if (own !== turn) return
-      kept.set(id, { from, findings: found })
-      if (!isSame) looked.value = new Map([...looked.value, [id, { from, findings: found }]])
-    }
-    looked.value = kept
+    void reviewer.stop()
+    const page = (id: string) => reviewer.page(id, project.sources(id), project.name, project.id)
+    if (!(await keepUp(looked, own, page, (count) => (waiting.value = count)))) return
     waiting.value = undefined
+    isSweeping.value = true
+    const sweep = (id: string) => reviewer.sweep(id, project.sources(id), 'drawn', project.id)
+    const isDone = await keepUp(swept, own, sweep, () => {})
+    if (isDone) isSweeping.value = false
   }
   watchDebounced(
     [() => project.view.documents, () => project.isLoaded],
@@ -59,11 +86,23 @@ export const useReview = createSharedComposable(() => {
 
   watch(
     () => project.id,
-    () => (looked.value = new Map()),
+    () => {
+      looked.value = new Map()
+      swept.value = new Map()
+    },
   )
 
-  const onDrawings = computed(() => [...looked.value.values()].flatMap(({ findings }) => findings))
-  const findings = computed((): Finding[] => [...onMap.value, ...onDrawings.value])
+  const onDrawings = computed(() => [...looked.value.values()].flatMap(({ found }) => found))
+  const atWidths = computed(() =>
+    [...swept.value].flatMap(([id, { found }]) => {
+      const page = project.site.records.pages[id]
+      return page ? sweepFindings(page, project.site, found) : []
+    }),
+  )
+  const sorted = computed(() =>
+    sortFindings([...onDrawings.value, ...atWidths.value, ...onMap.value], project.site),
+  )
+  const findings = computed((): Finding[] => sorted.value.open)
 
   /** The page a finding is about, where it is about one. */
   function pageOf({ place }: Finding): string | undefined {
@@ -81,5 +120,5 @@ export const useReview = createSharedComposable(() => {
     return counts
   })
 
-  return { findings, onDrawings, waiting, pageOf, countByPage }
+  return { findings, sorted, onDrawings, waiting, isSweeping, pageOf, countByPage }
 })

@@ -1,6 +1,6 @@
 import { contrastRatio } from '../../colour/contrast'
 import { nearestPassing } from '../../colour/nearestPassing'
-import { NEEDED } from '../../colour/roles'
+import { NEEDED, type Role } from '../../colour/roles'
 import { ciede2000 } from '../../colour/ciede2000'
 import { alphaOf, composited } from '../../colour/spaces'
 import type { Json } from '../../document/types'
@@ -39,6 +39,9 @@ export const textContrast: DrawingRule = {
 /** Rounded down: what falls short never reads as if it did not. */
 const shown = (ratio: number) => Math.floor(ratio * 10) / 10
 
+/** Roles of colours that words have; those of warnings and edges say something else. */
+const OF_WORDS = new Set<Role>(['text', 'soft', 'link', 'onAction', 'ground', 'raised'])
+
 /** The nearest colour that passes: one of the guide's, or else of the same hue. */
 function passing(
   { records }: StyleDocument,
@@ -46,8 +49,10 @@ function passing(
   ground: string,
   wanted: number,
 ): { name: string; value: Json } | undefined {
-  const tokens = Object.values(records.tokens).flatMap(({ id, name, type }) => {
-    const hex = type === 'colour' ? tokenColour(records.tokens, id) : undefined
+  const tokens = Object.values(records.tokens).flatMap((token) => {
+    if (token.type !== 'colour' || (token.role && !OF_WORDS.has(token.role))) return []
+    const { id, name } = token
+    const hex = tokenColour(records.tokens, id)
     return hex && alphaOf(hex) === 1 && contrastRatio(hex, ground) >= wanted ? [{ id, name, hex }] : []
   })
   const near = tokens.sort((a, b) => ciede2000(colour, a.hex) - ciede2000(colour, b.hex))[0]

@@ -7,10 +7,13 @@ import { usualBands, usualSite } from '../../site/usualSite'
 import { placeBlocks } from '../../snap/drawnPage'
 import { overflowsOf } from '../../snap/overflows'
 import { idOf, type Sketch } from '../../testing/draft'
-import { REVIEWED, reviewedProject } from '../../testing/reviewed'
+import { REVIEWED, reviewedProject, withFix } from '../../testing/reviewed'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
-import { CONDITIONS, sourcesUnder, pageUnder, textZoomOf } from './conditions'
+import type { CONDITIONS } from './conditions'
+import { sourcesUnder, pageUnder, textZoomOf } from './conditions'
+import type { Fix } from '../finding'
+import { sweepFindings, sweptTrouble } from './sweepFindings'
 import { sweeping, sweepPage, SWEPT, type Swept } from './sweepPage'
 
 const library = shippedFontLibrary()
@@ -214,4 +217,38 @@ test('the longest, shortest and missing content of a collection stand in every r
   expect(names('longest')).toEqual(['Little Hask', 'Little Hask', 'Little Hask'])
   expect(names('shortest')).toEqual(['Ay', 'Ay', 'Ay'])
   expect(names('missing')).toEqual(['', '', ''])
+})
+
+test('findings of a sweep are those no band is drawn at, each with its widths and what would mend it', () => {
+  const wide = usualSite.records.bands[usualBands.wide].from
+  const documents = reviewedProject([
+    section('top', [
+      box('panel', 1200, { at: { [usualBands.medium]: { place: { width: px(400) } } } }),
+      box('always', 1900),
+    ]),
+  ])
+  const sources = pageSources(documents, REVIEWED)
+  const swept = sweepPage({ library, bands, resolve: (band) => resolvePage(sources, band, 'mockup') })
+  const page = sources.site.records.pages[REVIEWED]
+  const found = sweepFindings(
+    page,
+    sources.site,
+    swept.map((range) => sweptTrouble(REVIEWED, range)),
+  )
+  const [ofPanel, ...others] = found.filter(({ place }) => place.id === idOf('panel'))
+  expect(others).toEqual([])
+  expect(ofPanel).toMatchObject({ rule: 'atSomeWidths', severity: 'serious', bands: [usualBands.wide] })
+  expect(ofPanel.widths?.[0]).toBe(wide)
+  expect(ofPanel.fix?.label).toBe(`Let Wide begin at ${(ofPanel.widths?.[1] ?? 0) + 1} px`)
+  // What runs out at the drawn width, too, is told by the rule of that.
+  expect(found.filter(({ place }) => place.id === idOf('always'))).toEqual([])
+
+  const moved = withFix(documents, ofPanel.fix as Fix)
+  const after = pageSources(moved, REVIEWED)
+  const again = sweepPage({
+    ...{ library, bands: bandsOf(after.site).inOrder },
+    resolve: (band) => resolvePage(after, band, 'mockup'),
+  })
+  const ofWide = again.filter(({ node, band }) => node.name === 'panel' && band === usualBands.wide)
+  expect(ofWide).toEqual([])
 })

@@ -143,5 +143,5 @@ function namesAt(layout: PageLayout): Set<string> {
 }
 
 /** Ranges that the width a band is drawn at lies in are seen while drawing it. */
-export const isSeenAt = ({ from, to }: TroubleRange, drawnAt: number): boolean =>
+export const isSeenAt = ({ from, to }: Pick<TroubleRange, 'from' | 'to'>, drawnAt: number): boolean =>
   from <= drawnAt && drawnAt <= to

@@ -152,6 +152,7 @@ const STAGES: [stage: DescribedChange['stage'], collections: Set<string>][] = [
     ]),
   ],
   ['mockup', new Set(['pageStates', 'overlays', 'boards', 'alternatives', 'artworks', 'solids', 'credits'])],
+  ['ledger', new Set(['ignoredFindings'])],
 ]
 
 /** A band with every figure that changed, before and after. */
@@ -241,6 +242,7 @@ const WORDS: Record<string, [about: string, noun: string]> = {
   artworks: ['artworks', 'artwork'],
   solids: ['artworks', 'solid'],
   credits: ['pictures', 'source of a picture'],
+  ignoredFindings: ['findings', 'finding that was left'],
   sections: ['sections', 'section'],
   menus: ['menus', 'menu'],
   menuEntries: ['menus', 'line'],

@@ -1,0 +1,74 @@
+import { emptyContent, type ContentDocument } from '../content/content'
+import { applyChange } from '../document/apply'
+import type { Documents } from '../document/types'
+import { documentKinds } from '../resolve/documentKinds'
+import { pageSources } from '../resolve/pageSources'
+import type { SiteDocument } from '../site/site'
+import { pagesInOrder } from '../site/treeOrder'
+import type { FontLibrary } from '../text/fontLibrary'
+import { drawingFacts } from './drawing/drawingFacts'
+import { drawingFindings } from './drawing/drawingRules'
+import type { Finding } from './finding'
+import { allFixes } from './fixes'
+import { sortFindings } from './leftFindings'
+import { mapFacts } from './map/mapFacts'
+import { mapFindings } from './map/mapRules'
+import { sweepFindings, sweptTrouble } from './sweep/sweepFindings'
+import { sweepUnder } from './sweep/sweepUnder'
+
+/** What a whole project is looked over with. */
+export interface ProjectReview {
+  /** what the project is called */
+  name: string
+  library: FontLibrary
+  newId: () => string
+}
+
+/** Everything found on the map, on every drawing, and at every width, but for what the project leaves as it is. */
+export function projectFindings(documents: Documents, review: ProjectReview): Finding[] {
+  const site = documents.site as unknown as SiteDocument
+  const content = (documents.content ?? emptyContent) as unknown as ContentDocument
+  const onMap = mapFindings(mapFacts(site, content, review.newId))
+  const drawn = pagesInOrder(site.records.pages).filter(({ page }) => isDrawn(documents, page.id))
+  const onDrawings = drawn.flatMap(({ page }) => pageFindings(documents, page.id, review))
+  return sortFindings([...onMap, ...onDrawings], site).open
+}
+
+const isDrawn = (documents: Documents, page: string) =>
+  Object.keys(documents[page]?.records.blocks ?? {}).length > 0
+
+function pageFindings(documents: Documents, id: string, { name, library, newId }: ProjectReview): Finding[] {
+  const sources = pageSources(documents, id)
+  const page = sources.site.records.pages[id]
+  const found = drawingFindings(drawingFacts(page, sources, name, library, newId))
+  const steps = sweepUnder(sources, 'drawn', library, Infinity)
+  let step = steps.next()
+  while (!step.done) step = steps.next()
+  return [
+    ...found,
+    ...sweepFindings(
+      page,
+      sources.site,
+      step.value.map((range) => sweptTrouble(id, range)),
+    ),
+  ]
+}
+
+/** Fixes may bring about others; as many turns are enough for what does not go round in circles. */
+const MOST_TURNS = 6
+
+/** A project with everything mended that a change is known for, and how many findings that were. */
+export function mendedProject(
+  documents: Documents,
+  review: ProjectReview,
+): { documents: Documents; count: number } {
+  let mended = documents
+  let count = 0
+  for (let turn = 0; turn < MOST_TURNS; turn++) {
+    const fixes = allFixes(projectFindings(mended, review))
+    if (fixes.count === 0) break
+    mended = applyChange(documentKinds, mended, fixes.parts).documents
+    count += fixes.count
+  }
+  return { documents: mended, count }
+}

@@ -1,0 +1,16 @@
+import { drawingRules } from '@nolvex/core/review/drawing/drawingRules'
+import { mapRules } from '@nolvex/core/review/map/mapRules'
+import { sweepRule } from '@nolvex/core/review/sweep/sweepFindings'
+
+/** Every rule there is, the gravest of drawings first. */
+export const reviewRules: { id: string; label: string; why: string }[] = [
+  ...drawingRules.slice(0, 1),
+  sweepRule,
+  ...drawingRules.slice(1),
+  ...mapRules,
+]
+
+const OF_MOCKUPS = new Set(drawingRules.flatMap(({ id, from }) => (from === 'finished' ? [id] : [])))
+
+/** Whether what a rule finds is seen on the mockup, and not on the wireframe. */
+export const isOfMockups = (rule: string): boolean => OF_MOCKUPS.has(rule)
