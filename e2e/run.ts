@@ -38,6 +38,7 @@ import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { artwork } from './journeys/artwork'
 import { shownBeside } from './journeys/shownBeside'
+import { spoiltPage } from './journeys/spoiltPage'
 import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
 import { tokenDeleted } from './journeys/tokenDeleted'
@@ -82,6 +83,7 @@ const journeys: Journey[] = [
   everyKind,
   repeated,
   reviewed,
+  spoiltPage,
   told,
   fieldsAndKeys,
   foundGrid,
