@@ -8,13 +8,15 @@ import { mapInTheCore } from './mapOf2000'
 import { mockupsInTheCore } from './mockups'
 import { compareOneLeaf } from './oneLeaf'
 import { placingInTheCore } from './placing'
+import { reviewsInTheCore } from './reviews'
 import { styleGuideInTheCore } from './styleGuide'
 import { timed } from './timing'
 
-/** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide; `mockup`: only mockups. */
+/** `drafting`: only what is done on pages; `layout`: only the layout; `style`: only the style guide; `mockup`: only mockups; `review`: only review. */
 const isOnlyDrafting = process.argv.includes('drafting')
 /** Figures as ratios against named peers in the same run; alternating runs, medians. Machines are noisy: read ratios. */
-if (process.argv.includes('mockup')) {
+if (process.argv.includes('review')) await reviewsInTheCore()
+else if (process.argv.includes('mockup')) {
   mockupsInTheCore()
   await inTheApplication('mockup')
 } else if (process.argv.includes('style')) {
@@ -24,13 +26,14 @@ if (process.argv.includes('mockup')) {
   placingInTheCore()
   await inTheApplication('pages')
 } else await layouts()
-if (!['drafting', 'layout', 'style', 'mockup'].some((only) => process.argv.includes(only))) {
+if (!['drafting', 'layout', 'style', 'mockup', 'review'].some((only) => process.argv.includes(only))) {
   shaping()
   placingInTheCore()
   mapInTheCore()
   gridFigures()
   await styleGuideInTheCore()
   mockupsInTheCore()
+  await reviewsInTheCore()
   draftingAndSketching()
   await inTheApplication()
 }

@@ -56,7 +56,19 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['spacing', HOME, '.drawing g', `${choose('Next sailings')}; ${press('j')}; ${press('z')}`],
   ['trueup', HOME, '.drawing g', `${press('j')}; ${press('t')}`],
   ['bands', HOME, '.drawing g', `${press('v')}; ${choose('Orrel')}`],
-  ['review', `${DEMO}/review`, 'main.review section'],
+  ['review', `${DEMO}/review`, '[data-rule=offScale]'],
+  [
+    'finding',
+    `${DEMO}/review`,
+    '[data-rule=offScale]',
+    `document.querySelector('[data-rule=offScale] .says').click()`,
+  ],
+  [
+    'eye',
+    `${DEMO}/mockup/pagehome00000000`,
+    '.drawing g',
+    `dispatchEvent(new KeyboardEvent('keydown', { key: 'e', altKey: true }))`,
+  ],
   [
     'patterns',
     `${DEMO}/wireframe/pagefares0000000`,
@@ -110,7 +122,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 const UNPICTURED = [
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
-  ...['spacing', 'style-kits', 'map-content', 'style-sheet'],
+  ...['projects', 'style-parts', 'spacing', 'style-kits', 'map-content', 'style-sheet'],
   ...[
     'several',
     'style-space',

@@ -47,6 +47,8 @@ const common = {
   requirement: idSchema.optional(),
   /** addresses and files that belong to it */
   links: leaf(z.array(linkSchema).min(1).max(20)).optional(),
+  /** which one the eye is meant to meet first, second and so on */
+  emphasis: z.int().min(1).max(20).optional(),
   locked: z.boolean().optional(),
   /** the finish it is for; absent: both */
   shows: z.enum(['all', 'wireframe', 'mockup']).optional(),

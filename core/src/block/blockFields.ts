@@ -69,6 +69,13 @@ const tellingFields: Field[] = [
     control: { type: 'requirement' },
     when: ({ value }) => value(['note']) !== undefined || value(['requirement']) !== undefined,
   },
+  {
+    group: 'tells',
+    label: 'meant to be met',
+    path: ['emphasis'],
+    control: { type: 'number', least: 1, most: 20, step: 1 },
+    isRare: true,
+  },
   { group: 'tells', label: 'links and files', path: ['links'], control: { type: 'links' }, isRare: true },
   {
     group: 'tells',

@@ -162,7 +162,8 @@ export class FontLibrary {
     return { ...style, family: this.lastResort }
   }
 
-  private fileFor(style: FontStyle): FontFile {
+  /** The file a style is set from. */
+  fileFor(style: FontStyle): FontFile {
     return nearestFile(this.files, style) ?? (nearestFile(this.files, this.resort(style)) as FontFile)
   }
 

@@ -152,6 +152,12 @@ useCommands().offer([
     run: () => (page.panel.value = page.panel.value === 'skeleton' ? undefined : 'skeleton'),
   },
   {
+    id: 'eye',
+    label: 'What the eye meets first on the page…',
+    keys: ['Alt+E'],
+    run: () => (page.panel.value = page.panel.value === 'eye' ? undefined : 'eye'),
+  },
+  {
     id: 'frame',
     label: 'Show or hide the browser frame',
     keys: ['M'],

@@ -14,6 +14,7 @@ import FarDrawing from './FarDrawing.vue'
 import PageBehind from './overlays/PageBehind.vue'
 import PageDrawing from './PageDrawing.vue'
 import DividedFinish from './surface/DividedFinish.vue'
+import { useSeenAs } from '../review/eye/useSeenAs'
 import { overlays, type SurfaceState } from './surface/overlays'
 import UnderlayPicture from './UnderlayPicture.vue'
 import { useDraftingPage } from './useDraftingPage'
@@ -37,6 +38,7 @@ const props = defineProps<{
   /** another page beside it is the one that is measured */
   isQuiet?: boolean
 }>()
+const { seenAs } = useSeenAs()
 const emit = defineEmits<{
   list: [event: MouseEvent, stack: Placed[]]
   pictures: [files: File[], block: string | undefined]
@@ -151,6 +153,7 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
     <PageBehind v-if="page.overlay.value && !isFar" :overlay="page.overlay.value" :zoom="zoom" />
     <svg
       class="drawing"
+      :class="seenAs"
       :width="pageWidth"
       :height="pageHeight"
       :style="{ transform: `scale(${zoom})` }"
@@ -194,6 +197,12 @@ defineExpose({ element: sheet, bring, press, pagePoint, preview })
 }
 .sheet.crosshair {
   cursor: crosshair;
+}
+.drawing.squint {
+  filter: blur(7px);
+}
+.drawing.grey {
+  filter: grayscale(1);
 }
 .drawing {
   position: absolute;

@@ -39,7 +39,7 @@ const silence = (rule: string) =>
 </script>
 
 <template>
-  <section v-for="{ rule, found, fixes } in groups" :key="rule.id">
+  <section v-for="{ rule, found, fixes } in groups" :key="rule.id" :data-rule="rule.id">
     <div class="head">
       <h3>
         {{ rule.label }} <span class="soft">{{ found.length }}</span>

@@ -1,0 +1,55 @@
+import type { PageLayout } from '../../layout/pageLayout'
+import type { BlockNode } from '../../resolve/node'
+import { seenBlocks } from '../drawing/seenBlocks'
+import type { Met } from './eyeOrder'
+import { outOfOrder, type OutOfOrder } from './intendedOrder'
+
+/** What is meant to be met, first to last. */
+export interface Meant {
+  keys: string[]
+  /** whether the designer gave the ranks; else it is what a page is expected to do */
+  isRanked: boolean
+}
+
+/**
+ * What is meant to be met first: the ranks the designer gave, or where there are none the main heading and the first
+ * action after it.
+ * @param rankOf the rank of a block, where it has one
+ * @param height px of the page that are seen at once
+ */
+export function meantOrder(
+  layout: PageLayout,
+  rankOf: (node: BlockNode) => number | undefined,
+  height: number,
+): Meant {
+  const seen = seenBlocks(layout).filter(({ y }) => y < height)
+  const ranked = seen.flatMap(({ node }) => {
+    const rank = node.isPart ? undefined : rankOf(node)
+    return rank === undefined ? [] : [{ key: node.key, rank }]
+  })
+  if (ranked.length)
+    return { keys: ranked.sort((a, b) => a.rank - b.rank).map(({ key }) => key), isRanked: true }
+  const words = seen.filter((one) => one.words)
+  const heading = words.find(({ node }) => node.tag === 'h1') ?? words.find(({ node }) => node.tag === 'h2')
+  if (!heading) return { keys: [], isRanked: false }
+  const action = words.slice(words.indexOf(heading)).find(({ node, ground, behind }) => {
+    const isPressed = node.tag === 'button' || node.tag === 'a'
+    return isPressed && !node.isPart && node.look.fill !== undefined && ground !== behind
+  })
+  return { keys: [heading.node.key, ...(action ? [action.node.key] : [])], isRanked: false }
+}
+
+/**
+ * Where what is met differs from what was meant. Ranks count against everything there is; without them a heading is
+ * expected to lead the words, and the action what can be pressed: a picture may well be met before either.
+ */
+export function notAsMeant(order: Met[], { keys, isRanked }: Meant): OutOfOrder[] {
+  if (isRanked) return outOfOrder(order, keys)
+  return keys.flatMap((key) => {
+    const kind = order.find(({ facts }) => facts.key === key)?.facts.kind
+    return outOfOrder(
+      order.filter(({ facts }) => facts.kind === kind),
+      [key],
+    )
+  })
+}

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed, onScopeDispose } from 'vue'
+import { ALIKE, CLEAR, saidOfTwo } from '@nolvex/core/review/hierarchy/eyeOrder'
+import ChoiceField from '../../forms/ChoiceField.vue'
+import TroubleNote from '../../forms/TroubleNote.vue'
+import { useEyePath } from '../../review/eye/useEyePath'
+import { SEEN_AS, useSeenAs } from '../../review/eye/useSeenAs'
+import { useDraftingPage } from '../useDraftingPage'
+
+/** What the eye meets first in the page's first window, why, and whether that is what was meant. */
+const page = useDraftingPage()
+const { order, first, meant, wrong, isLooking, trouble, height } = useEyePath(page)
+const { seenAs } = useSeenAs()
+onScopeDispose(() => (seenAs.value = 'drawn'))
+
+const opening = computed(() => {
+  const [one, two] = order.value
+  if (!one) return 'There is nothing to meet in the first window yet.'
+  if (!two) return `${one.facts.name} is all there is to meet.`
+  if (one.lead >= CLEAR) return saidOfTwo(one, two)
+  return one.lead < ALIKE ? saidOfTwo(one, two) : `Probably ${saidOfTwo(one, two)}`
+})
+const meantNames = computed(() => meant.value.keys.map((key) => page.nameOf(key)).join(', then '))
+const most = computed(() => Math.max(...first.value.map(({ score }) => score), 1))
+const least = computed(() => Math.min(...first.value.map(({ score }) => score), most.value - 1))
+const share = (score: number) => 20 + (80 * (score - least.value)) / Math.max(0.01, most.value - least.value)
+</script>
+
+<template>
+  <p v-if="isLooking" class="soft" role="status">Looking at the page…</p>
+  <TroubleNote :says="trouble" />
+  <p>{{ opening }}</p>
+  <ol>
+    <li v-for="{ facts, score } in first" :key="facts.key">
+      <ElButton link @click="page.select([facts.key])">{{ facts.name }}</ElButton>
+      <span class="bar" :style="{ width: `${share(score)}%` }" />
+    </li>
+  </ol>
+  <h3>What was meant</h3>
+  <p v-if="meant.keys.length === 0" class="soft">
+    Give blocks a rank at “meant to be met” in their particulars, or the page a main heading.
+  </p>
+  <template v-else>
+    <p class="soft">
+      {{ meant.isRanked ? `First ${meantNames}, by their ranks.` : `${meantNames}, each before its like.` }}
+    </p>
+    <p v-if="wrong.length === 0">That is how it is met.</p>
+    <ul v-else>
+      <li v-for="one in wrong" :key="one.meant">{{ one.says }}</li>
+    </ul>
+  </template>
+  <h3>See it otherwise</h3>
+  <ChoiceField label="Shown" :value="seenAs" :choices="SEEN_AS" @change="seenAs = $event ?? 'drawn'" />
+  <p class="soft">
+    The first {{ height }} px at {{ page.band.value.name }}, judged by size, type, contrast, colour and what
+    is alike. It is what a designer would expect, not where people looked.
+  </p>
+</template>
+
+<style scoped>
+h3 {
+  margin: 10px 0 2px;
+}
+p {
+  margin: 4px 0;
+}
+ol,
+ul {
+  margin: 4px 0;
+  padding-left: 20px;
+}
+li {
+  padding: 2px 0;
+}
+.bar {
+  display: block;
+  height: 4px;
+  background: var(--ochre);
+}
+</style>
