@@ -55,6 +55,7 @@ export const spoiltPage: Journey = {
     expectTrue(JSON.stringify(gap.gap).includes('token'), 'with the guide’s own step')
 
     await swept(person, site.address)
+    await met(person)
   },
 }
 
@@ -109,4 +110,23 @@ async function swept(person: Person, address: string) {
     /^\d+ px$/.test(await person.text('.handle[role=slider]')),
   )
   expectEqual(await person.text('.handle[role=slider]'), '320 px', 'which is the narrowest')
+}
+
+/** What the eye meets first is numbered on the page, with why, what was meant, and who sees it without scrolling. */
+async function met(person: Person) {
+  await person.chord(Key.ALT, 'e')
+  await person.until('blocks are listed', async () => (await person.all('.panel ol li')).length > 3)
+  const says = () => person.text('.panel')
+  expectTrue((await says()).includes('because of its'), 'it says why')
+  await person.until('they are numbered on the page', async () =>
+    (await person.text('.marked span')).includes('1'),
+  )
+  await person.until('visitors are counted', async () => /\d %\s+see/.test(await says()))
+  await person.choose('.panel .choice-field', 'squinting')
+  await person.see('.drawing.squint')
+  await person.click('.panel .head button')
+  await person.until(
+    'the page is as drawn again',
+    async () => (await person.all('.drawing.squint')).length === 0,
+  )
 }

@@ -1,6 +1,6 @@
 import { bandAt } from '../grid/band'
 import type { PageNode } from '../resolve/node'
-import { bandsOf, PageResolver, type PageSources } from '../resolve/resolvePage'
+import { bandsOf, PageResolver, type PageSources, type ShownAs } from '../resolve/resolvePage'
 import type { FontLibrary } from '../text/fontLibrary'
 import { usualEnvironment } from '../units/environment'
 import { shareWhoSeeBlock, totalVisits, type ViewportSize } from '../viewport/audience'
@@ -19,10 +19,11 @@ export function blockVisibility(
   sizes: ViewportSize[],
   library: FontLibrary,
   progress: Progress = () => true,
+  as: ShownAs = 'wireframe',
 ): Map<string, number> | undefined {
   const bands = bandsOf(sources.site).inOrder
   const trees = new Map<string, PageNode>()
-  const resolver = new PageResolver()
+  const resolver = new PageResolver({ withHidden: false, as })
   const layouter = new PageLayouter(library)
   const treeAt = (width: number) => {
     const { id } = bandAt(bands, width)

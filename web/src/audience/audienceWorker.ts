@@ -3,6 +3,7 @@ import Papa from 'papaparse'
 import { AudienceTally, type AudienceMapping } from '@nolvex/core/formats/audienceCsv'
 import type { ImportRemark } from '@nolvex/core/formats/importedPages'
 import { blockVisibility } from '@nolvex/core/layout/blockVisibility'
+import { foldReport, type FoldLine } from '@nolvex/core/review/fold/foldReport'
 import type { PageSources } from '@nolvex/core/resolve/resolvePage'
 import { condensedSizes, type ViewportSize } from '@nolvex/core/viewport/audience'
 import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
@@ -64,6 +65,11 @@ const worker = {
       told = done
       report(done)
     })
+  },
+
+  /** The share of visits that see a page's headline, its main action and what follows without scrolling. */
+  async fold(sources: PageSources, sizes: ViewportSize[], project: string): Promise<FoldLine[] | undefined> {
+    return foldReport(sources, sizes, await loadFontLibrary(fontsWanted(sources.style, project)))
   },
 }
 

@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { computed, onScopeDispose } from 'vue'
 import { ALIKE, CLEAR, saidOfTwo } from '@nolvex/core/review/hierarchy/eyeOrder'
+import FoldLines from '../../audience/FoldLines.vue'
 import ChoiceField from '../../forms/ChoiceField.vue'
 import TroubleNote from '../../forms/TroubleNote.vue'
 import { useEyePath } from '../../review/eye/useEyePath'
@@ -50,6 +51,8 @@ const share = (score: number) => 20 + (80 * (score - least.value)) / Math.max(0.
       <li v-for="one in wrong" :key="one.meant">{{ one.says }}</li>
     </ul>
   </template>
+  <h3>Without scrolling</h3>
+  <FoldLines />
   <h3>See it otherwise</h3>
   <ChoiceField label="Shown" :value="seenAs" :choices="SEEN_AS" @change="seenAs = $event ?? 'drawn'" />
   <p class="soft">
