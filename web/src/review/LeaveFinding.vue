@@ -23,7 +23,7 @@ function leave() {
 </script>
 
 <template>
-  <PopPanel words="Leave it…" label="Leave this finding as it is" :width="320">
+  <PopPanel words="Leave it…" :width="320">
     <p class="soft">It is listed below with the reason, and counted no longer.</p>
     <div @keydown.enter="leave">
       <LineInput

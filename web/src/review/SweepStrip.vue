@@ -62,13 +62,7 @@ function goTo({ worst, block, from }: SweptTrouble) {
       </ElTooltip>
     </div>
     <div class="list">
-      <PopPanel
-        text
-        :words="whole"
-        label="What is wrong at which widths"
-        :width="380"
-        placement="bottom-start"
-      >
+      <PopPanel text :words="whole" :width="380" placement="bottom-start">
         <PickField
           label="Laid out"
           :value="condition"
