@@ -34,6 +34,7 @@ import { planByKeyboard } from './journeys/planByKeyboard'
 import { planSite } from './journeys/planSite'
 import { repeated } from './journeys/repeated'
 import { reviewed } from './journeys/reviewed'
+import { reviewAndAxe } from './journeys/reviewAndAxe'
 import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { artwork } from './journeys/artwork'
@@ -84,6 +85,7 @@ const journeys: Journey[] = [
   repeated,
   reviewed,
   spoiltPage,
+  reviewAndAxe,
   told,
   fieldsAndKeys,
   foundGrid,

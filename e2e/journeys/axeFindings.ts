@@ -25,3 +25,13 @@ export async function axeFindings(
           .join(', ')}`,
     )
 }
+
+/** Every rule of axe that the page that is open breaks, best practices and those of WCAG 2.2 counted in. */
+export async function axeRulesBroken(driver: WebDriver): Promise<string[]> {
+  await driver.executeScript(axe)
+  return driver.executeAsyncScript(
+    `const [done] = arguments
+     const rules = { 'target-size': { enabled: true } }
+     axe.run(document, { resultTypes: ['violations'], preload: false, rules }).then(({ violations }) => done(violations.map(({ id }) => id)))`,
+  )
+}

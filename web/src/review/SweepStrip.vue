@@ -31,10 +31,10 @@ const stretches = computed(() => {
 const said = ({ name, trouble, from, to }: SweptTrouble) =>
   `${name} ${TROUBLES[trouble]}, ${from} to ${to} px`
 const whole = computed(() => {
-  if (isSweeping.value) return 'Looking at every width…'
+  if (isSweeping.value) return 'Looking…'
   const count = troubles.value.length
   const under = condition.value === 'drawn' ? '' : `, ${CONDITIONS[condition.value]}`
-  return count === 0 ? `Well at every width${under}` : `${count} wrong at some widths${under}`
+  return count === 0 ? `Well at all widths${under}` : `${count} at some widths${under}`
 })
 
 function goTo({ worst, block, from }: SweptTrouble) {
