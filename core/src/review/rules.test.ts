@@ -542,6 +542,16 @@ test('a page with nothing, and one text of 20,000 words, are looked over', () =>
   expect(reviewed(reviewedProject(long), library).map(({ rule }) => rule)).toContain('measure')
 })
 
+test('10,000 blocks that stand freely are looked over', () => {
+  const many = Array.from({ length: 10_000 }, (_, index) => at(`b${index}`, (index % 100) * 7, index * 3))
+  const free = page({
+    ...{ kind: 'box', name: 'free', holds: many, arrange: { type: 'placed' } },
+    place: { height: px(40_000), width: px(900) },
+  })
+  const rules = reviewed(reviewedProject(free), library).map(({ rule }) => rule)
+  expect(rules).toContain('nearlyInLine')
+}, 60_000)
+
 test('every rule of drawings has its own id', () => {
   expect(new Set(drawingRules.map(({ id }) => id)).size).toBe(drawingRules.length)
 })

@@ -13,8 +13,14 @@ export const readingOrder: DrawingRule = {
     atEachBand(facts, ({ seen }) =>
       seen.flatMap((holder) => {
         const blocks = holder.children.filter(({ node, h }) => !node.isPart && h > 0 && !node.place.sticky)
+        let lowest = -Infinity
         return blocks.flatMap((later, index) => {
-          const earlier = blocks.slice(0, index).find((one) => isClearlyAbove(later, one))
+          // Only where something before it begins below its foot is there anything to look for.
+          const isSuspect = later.y + later.h <= lowest + 1
+          lowest = Math.max(lowest, later.y)
+          const earlier = isSuspect
+            ? blocks.slice(0, index).find((one) => isClearlyAbove(later, one))
+            : undefined
           if (!earlier) return []
           return [{ of: later, says: `${named(later)} is read after ${named(earlier)} and stands above it` }]
         })

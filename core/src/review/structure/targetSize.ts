@@ -15,9 +15,10 @@ export const targetSize: DrawingRule = {
   from: 'plain',
   find: (facts) =>
     atEachBand(facts, ({ seen }) => {
-      const targets = seen.filter((one) => isTarget(one) && one.w > 0 && one.h > 0)
+      const targets = seen.filter((one) => isTarget(one) && one.w > 0 && one.h > 0).sort((a, b) => a.y - b.y)
+      const tallest = Math.max(0, ...targets.map(({ h }) => h))
       return targets.filter(isSmall).flatMap((one): Sight[] => {
-        const other = targets.find(
+        const other = around(targets, one, tallest).find(
           (near) => near !== one && !holds(near, one) && !holds(one, near) && isNear(one, near),
         )
         if (!other) return []
@@ -31,6 +32,22 @@ export const targetSize: DrawingRule = {
         return [{ of: one, says, mend: { label: `At least ${LEAST} px`, changes } }]
       })
     }),
+}
+
+/** Targets that may be so near, of those sorted from the top. */
+function around(targets: Seen[], { y, h }: Seen, tallest: number): Seen[] {
+  const first = firstFrom(targets, y - LEAST - tallest)
+  return targets.slice(first, firstFrom(targets, y + h + LEAST))
+}
+
+function firstFrom(targets: Seen[], y: number): number {
+  let [low, high] = [0, targets.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (targets[middle].y < y) low = middle + 1
+    else high = middle
+  }
+  return low
 }
 
 const isSmall = ({ w, h }: Seen) => w < LEAST || h < LEAST

@@ -65,7 +65,11 @@ function outOf(child: Box, w: number, h: number, isCut: boolean, tell: TellTroub
   tell(isCut ? 'cut' : 'outOfHolder', node, over)
 }
 
-function overlapping(children: Box[], tell: TellTrouble) {
+/** Freely placed blocks that are looked at with each other; of more in one place nobody keeps an overview. */
+const MOST_FREE = 150
+
+function overlapping(all: Box[], tell: TellTrouble) {
+  const children = all.length > MOST_FREE ? all.slice(0, MOST_FREE) : all
   for (let later = 1; later < children.length; later++)
     for (let first = 0; first < later; first++) {
       const [a, b] = [children[first], children[later]]
