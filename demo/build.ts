@@ -64,7 +64,11 @@ pages[outside.id] = outside
 const purpose =
   'Skerrin Ferries is known on the quay and hardly found from anywhere else. The site is to say at once whether boats sail, sell tickets before people reach the quay, and tell islanders of changes.'
 const settings = {
-  site: { ...usualSite.records.settings.site, address: 'https://skerrin-ferries.example', purpose },
+  site: {
+    ...usualSite.records.settings.site,
+    ...{ address: 'https://skerrin-ferries.example', purpose },
+    ownWords: { foredeck: true as const },
+  },
 }
 const recordsOf = <T extends { id: string }>(list: T[]) =>
   Object.fromEntries(list.map((one) => [one.id, one]))

@@ -23,6 +23,7 @@ export const spoiltPage: Journey = {
       await set('Headline', ['place', 'minWidth'], { value: 1100, unit: 'px' }),
       await set('Hero words', ['arrange', 'gap'], { value: 19, unit: 'px' }),
       await set('Notice list', ['arrange', 'gap'], { value: 19, unit: 'px' }),
+      await set('Pier works', ['text'], [{ insert: 'No boats at the quayhut.' }]),
     ]
     await commitParts(site, DEMO, [{ document: HOME, kind: 'drawing', operations }])
 
@@ -47,6 +48,11 @@ export const spoiltPage: Journey = {
     })
     await left(person, says)
     await silenced(person, says)
+    await person.press('It is a word')
+    await person.until('it is one of the project’s own', async () => {
+      const now = await says()
+      return now.includes('Words of the project’s own') && !now.includes('“quayhut” in')
+    })
 
     await person.press('Mend all')
     await person.saved()

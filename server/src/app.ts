@@ -19,6 +19,7 @@ import { documentRoutes } from './documents/documentRoutes'
 import type { ProjectStates } from './documents/projectState'
 import { exportRoutes } from './exports/exportRoutes'
 import type { JobRunner } from './exports/jobRunner'
+import { dictionaryRoutes } from './spelling/dictionaryRoutes'
 import { fontRoutes } from './fonts/fontRoutes'
 import { projectFontRoutes } from './fonts/projectFontRoutes'
 import { loopbackOnly } from './http/loopbackOnly'
@@ -80,6 +81,7 @@ export function createApp({ sequelize, states, runner, children, sweeper, log }:
     response.json({ state: 'well' })
   })
   app.use('/fonts', fontRoutes())
+  app.use('/dictionaries', dictionaryRoutes())
   app.get('/api/openapi.json', (_request, response) => void response.json(openApi()))
   app.get('/api/docs', (_request, response) => void response.type('html').send(openApiPage()))
   app.use('/api', rateLimit({ windowMs: 60_000, limit: 6000, standardHeaders: true, legacyHeaders: false }))

@@ -35,6 +35,8 @@ export interface Finding {
   /** what is wrong, naming the object */
   says: string
   marks?: FindingMark[]
+  /** a word no dictionary has: the project may call it one of its own */
+  word?: string
   fix?: Fix
 }
 

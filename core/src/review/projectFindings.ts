@@ -6,6 +6,7 @@ import { pageSources } from '../resolve/pageSources'
 import type { SiteDocument } from '../site/site'
 import { pagesInOrder } from '../site/treeOrder'
 import type { FontLibrary } from '../text/fontLibrary'
+import type { Spelling } from '../text/spelling'
 import { drawingFacts } from './drawing/drawingFacts'
 import { drawingFindings } from './drawing/drawingRules'
 import type { Finding } from './finding'
@@ -22,6 +23,7 @@ export interface ProjectReview {
   name: string
   library: FontLibrary
   newId: () => string
+  spelling?: Spelling
 }
 
 /** Everything found on the map, on every drawing, and at every width, but for what the project leaves as it is. */
@@ -37,10 +39,14 @@ export function projectFindings(documents: Documents, review: ProjectReview): Fi
 const isDrawn = (documents: Documents, page: string) =>
   Object.keys(documents[page]?.records.blocks ?? {}).length > 0
 
-function pageFindings(documents: Documents, id: string, { name, library, newId }: ProjectReview): Finding[] {
+function pageFindings(
+  documents: Documents,
+  id: string,
+  { name, library, newId, spelling }: ProjectReview,
+): Finding[] {
   const sources = pageSources(documents, id)
   const page = sources.site.records.pages[id]
-  const found = drawingFindings(drawingFacts(page, sources, name, library, newId))
+  const found = drawingFindings(drawingFacts(page, sources, name, library, newId, spelling))
   const steps = sweepUnder(sources, 'drawn', library, Infinity)
   let step = steps.next()
   while (!step.done) step = steps.next()

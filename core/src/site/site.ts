@@ -92,6 +92,8 @@ export const settingsSchema = z.strictObject({
   words: z.enum(['copy', 'placeholder', 'lines']).optional(),
   /** section patterns and kinds of block that are not offered, as the project's platform cannot build them */
   without: z.record(z.string().max(60), z.literal(true)).optional(),
+  /** words of the project's own that no dictionary has, in small letters */
+  ownWords: z.record(z.string().max(60), z.literal(true)).optional(),
   /** rules of review that do not speak in this project */
   silent: z.record(z.string().max(60), z.literal(true)).optional(),
   /** what the project is for */

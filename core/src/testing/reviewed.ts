@@ -11,6 +11,7 @@ import { plainStyle } from '../style/plainStyle'
 import { USUAL_START } from '../style/quickStart'
 import { takeStart } from '../style/takeStart'
 import type { FontLibrary } from '../text/fontLibrary'
+import type { Spelling } from '../text/spelling'
 import { blocksOf, idOf, type Sketch } from './draft'
 
 /** The page a test is about. */
@@ -40,9 +41,9 @@ export function reviewedProject(sketches: Sketch[], style = dressedGuide): Docum
 let made = 0
 const newId = () => `n${String(made++).padStart(15, '0')}`
 
-export function reviewFacts(documents: Documents, library: FontLibrary): DrawingFacts {
+export function reviewFacts(documents: Documents, library: FontLibrary, spelling?: Spelling): DrawingFacts {
   const sources = pageSources(documents, REVIEWED)
-  return drawingFacts(sources.site.records.pages[REVIEWED], sources, 'Larder', library, newId)
+  return drawingFacts(sources.site.records.pages[REVIEWED], sources, 'Larder', library, newId, spelling)
 }
 
 /** What the rules find on the page of a project. */

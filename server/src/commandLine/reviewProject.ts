@@ -4,6 +4,7 @@ import { mendedProject, projectFindings } from '@nolvex/core/review/projectFindi
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
 import { newId } from '../projects/projectService'
+import { shippedSpelling } from '../spelling/dictionary'
 import type { Command } from './command'
 import { Misuse } from './misuse'
 import { openFile, saveFile } from './projectFiles'
@@ -20,7 +21,7 @@ export const reviewProject: Command = {
     if (!file) throw new Misuse('review needs a project file.')
     const least = gravityOf(options.fail ?? 'slight')
     const project = await openFile(file)
-    const review = { name: project.name, library: shippedFontLibrary(), newId }
+    const review = { name: project.name, library: shippedFontLibrary(), newId, spelling: shippedSpelling() }
     if (flags.has('fix')) {
       if (!options.out) throw new Misuse('review --fix needs -o with the project file to write.')
       const { documents, count } = mendedProject(project.documents, review)

@@ -5,6 +5,7 @@ import { SEVERITIES, type Finding } from '@nolvex/core/review/finding'
 import { allFixes } from '@nolvex/core/review/fixes'
 import { useProject } from '../session/projectStore'
 import LeaveFinding from './LeaveFinding.vue'
+import OwnWord from './OwnWord.vue'
 import { useFindingWalk } from './useFindingWalk'
 
 /** Findings rule by rule, each a way to its place, with the change that mends it. */
@@ -55,6 +56,7 @@ const silence = (rule: string) =>
           <span dir="auto">{{ finding.says }}</span>
         </ElButton>
         <ElButton v-if="finding.fix" @click="mend(finding)">{{ finding.fix.label }}</ElButton>
+        <OwnWord v-if="finding.word" :word="finding.word" />
         <LeaveFinding v-if="isWhole" :finding="finding" />
       </li>
     </ul>

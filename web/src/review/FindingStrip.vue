@@ -6,6 +6,7 @@ import { SEVERITIES } from '@nolvex/core/review/finding'
 import { useDraftingPage } from '../drafting/useDraftingPage'
 import { useProject } from '../session/projectStore'
 import LeaveFinding from './LeaveFinding.vue'
+import OwnWord from './OwnWord.vue'
 import { reviewRules } from './reviewRules'
 import { useFindingWalk } from './useFindingWalk'
 
@@ -67,6 +68,7 @@ function close() {
       @click="mend"
       >{{ current.fix.label }}</ElButton
     >
+    <OwnWord v-if="current?.word" :word="current.word" />
     <LeaveFinding v-if="current" :finding="current" />
     <template v-if="left.length">
       <ElButton @click="walk.step(-1)">Previous</ElButton>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton } from 'element-plus'
+import { ElButton, ElTag } from 'element-plus'
 import { computed } from 'vue'
 import type { SortedFindings } from '@nolvex/core/review/leftFindings'
 import { useProject } from '../session/projectStore'
@@ -17,6 +17,9 @@ const silent = computed(() => {
   const { silent: rules = {} } = project.site.records.settings.site
   return reviewRules.filter(({ id }) => rules[id])
 })
+const ownWords = computed(() => Object.keys(project.site.records.settings.site.ownWords ?? {}).sort())
+const forget = (word: string) =>
+  project.setSite(`Forget “${word}”`, 'settings', 'site', ['ownWords', word], undefined)
 const takeBack = (id: string) =>
   project.changeSite('Look at a finding again', [{ type: 'remove', collection: 'ignoredFindings', id }])
 const letSpeak = (rule: string) =>
@@ -48,6 +51,16 @@ const letSpeak = (rule: string) =>
       </li>
     </ul>
   </section>
+  <section v-if="ownWords.length">
+    <h3>
+      Words of the project’s own <span class="soft">{{ ownWords.length }}</span>
+    </h3>
+    <p class="words">
+      <ElTag v-for="word in ownWords" :key="word" closable disable-transitions @close="forget(word)">{{
+        word
+      }}</ElTag>
+    </p>
+  </section>
 </template>
 
 <style scoped>
@@ -66,6 +79,11 @@ li {
   align-items: center;
   min-height: 36px;
   border-top: 1px solid var(--hairline);
+}
+.words {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
 }
 .reason {
   color: var(--soft);

@@ -8,6 +8,7 @@ import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
 import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
+import { loadSpelling } from './loadSpelling'
 
 /** Lets messages in: one of them may say that what is being worked out is no longer wanted. */
 const pause = () => new Promise<void>((resolve) => setTimeout(resolve))
@@ -21,7 +22,7 @@ const reviewer = {
     const page = sources.site.records.pages[id]
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
-    return drawingFindings(drawingFacts(page, sources, name, library, newId))
+    return drawingFindings(drawingFacts(page, sources, name, library, newId, await loadSpelling()))
   },
 
   /** What is wrong with a page at any width; nothing where it was stopped. */

@@ -28,6 +28,8 @@ export interface Sight {
   mend?: { label: string; changes: LeafChange[] }
   /** a change that mends it at all bands at once */
   fix?: Fix
+  /** a word that may be called one */
+  word?: string
 }
 
 /**
@@ -70,6 +72,7 @@ function merged(facts: DrawingFacts, bands: SeenBand[], sights: [Band, Sight][])
     ...(isEverywhere ? {} : { bands: sights.map(([{ id }]) => id) }),
     says: `${sight.says} ${isShared ? `in ${originalName(facts, node)}` : `on ${titleOf(facts)}`}${where}.`,
     ...(sight.severity ? { severity: sight.severity } : {}),
+    ...(sight.word ? { word: sight.word } : {}),
     marks: sight.marks ?? [{ rect: rectOf(sight.of) }],
     ...(fix ? { fix } : {}),
   }

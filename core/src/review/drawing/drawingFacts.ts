@@ -8,6 +8,7 @@ import { bandsOf, PageResolver, type ShownAs } from '../../resolve/resolvePage'
 import type { Band, Page } from '../../site/site'
 import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
 import type { FontLibrary } from '../../text/fontLibrary'
+import type { Spelling } from '../../text/spelling'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
 import type { FindingPlace } from '../finding'
@@ -35,6 +36,8 @@ export interface DrawingFacts {
   /** what the map plans for the page */
   plan: DraftSources
   newId: () => string
+  /** which words there are, where there is a dictionary */
+  spelling?: Spelling
 }
 
 /** Lays out what the rules share. @param name what the project is called */
@@ -44,6 +47,7 @@ export function drawingFacts(
   name: string,
   library: FontLibrary,
   newId: () => string,
+  spelling?: Spelling,
 ): DrawingFacts {
   const { site, style, around, drawing } = sources
   const bands = bandsOf(site)
@@ -76,7 +80,17 @@ export function drawingFacts(
       const layout = layoutAt(band, 'mockup')
       return { band, layout, seen: seenBlocks(layout) }
     }))
-  return { page, sources, blocks, bands: laid, seen: lookOnce, finish: finishOf(page, sources), plan, newId }
+  return {
+    page,
+    sources,
+    blocks,
+    bands: laid,
+    seen: lookOnce,
+    finish: finishOf(page, sources),
+    plan,
+    newId,
+    spelling,
+  }
 }
 
 /** Drawn to the finish its guide dresses it in, or as far as the wireframe is shown to be. */

@@ -10,6 +10,7 @@ import { surfacesVanish } from '../colour/surfacesVanish'
 import { textContrast } from '../colour/textContrast'
 import { wrongAsAction } from '../colour/wrongAsAction'
 import { cutWords } from '../copy/cutWords'
+import { misspelt } from '../copy/misspelt'
 import { softPictures } from '../copy/softPictures'
 import { standsIn } from '../copy/standsIn'
 import { withoutLicence } from '../copy/withoutLicence'
@@ -80,6 +81,7 @@ export const drawingRules: DrawingRule[] = [
   surfacesVanish,
   besideTokens,
   tooManyFonts,
+  misspelt,
   cutWords,
   noAlternative,
   withoutLicence,
