@@ -16,9 +16,17 @@ import { axeRulesBroken } from './axeFindings'
 import type { Journey } from './journey'
 
 const says = (words: string) => [{ insert: words }]
+/** Words on white, in the dark set, too: axe sees the light one alone. */
 const text = (name: string, colour: string): Sketch => ({
-  ...{ kind: 'text', name, text: says('Boats leave every hour.') },
-  look: { colour: { hex: colour } },
+  ...{ kind: 'box', name: `${name}ground` },
+  look: { colourSet: 'light', fill: { hex: '#ffffff' } },
+  arrange: { padding: { top: px(16), right: px(16), bottom: px(16), left: px(16) } },
+  holds: [
+    {
+      ...{ kind: 'text', name, text: says('Boats leave every hour.') },
+      look: { colour: { hex: colour } },
+    },
+  ],
 })
 const heading = (name: string, rank: number): Sketch => ({
   ...{ kind: 'text', name, text: says(name), tag: `h${rank}` as 'h1' },

@@ -60,6 +60,12 @@ const ring = (hex: string, width = 1) => {
 }
 const padding = (value: number) => ({ top: px(value), right: px(value), bottom: px(value), left: px(value) })
 const look = (colour: string) => ({ look: { colour: { hex: colour } } })
+/** White in the dark set, too. */
+const onWhite = (...holds: Sketch[]): Sketch =>
+  column('white', holds, {
+    look: { colourSet: 'light', fill: { hex: '#ffffff' } },
+    arrange: { padding: padding(16) },
+  })
 const narrow = { place: { maxWidth: px(560) } }
 const SIGN = {
   arrange: { type: 'row' as const, padding: { top: px(12), right: px(20), bottom: px(12), left: px(20) } },
@@ -107,9 +113,9 @@ const CASES: Case[] = [
   },
   {
     rule: 'textContrast',
-    fault: page(text('pale', 'Hardly there', look('#8a8a8a'))),
+    fault: page(onWhite(text('pale', 'Hardly there', look('#8a8a8a')))),
     // 4.54 to 1 on white: the darkest grey named in examples of WCAG 2.2, 1.4.3
-    miss: page(text('pale', 'Hardly there', look('#767676'))),
+    miss: page(onWhite(text('pale', 'Hardly there', look('#767676')))),
   },
   {
     rule: 'surfacesVanish',
@@ -492,6 +498,27 @@ test('fields are seen by their edge or their ground', () => {
   expect(found('#c8c8c8')).toMatchObject([{ severity: 'serious' }])
   // 3.03 to 1 on white
   expect(found('#949494')).toEqual([])
+})
+
+test('words are looked at in the dark set, too', () => {
+  const { records } = dressedGuide
+  const inDark = (dark: string) => {
+    const dim = { id: idOf('dim'), order: 'zz', name: 'Dim', type: 'colour', value: '#333333', dark }
+    const tokens = Object.values(records.tokens).map((one) =>
+      one.type === 'colour' && one.role === 'ground' ? { ...one, dark: '#101418' } : one,
+    )
+    const named = Object.fromEntries([...tokens, dim].map((one) => [one.id, one]))
+    const guide = {
+      ...dressedGuide,
+      records: { ...records, tokens: named },
+    } as unknown as typeof dressedGuide
+    const sketches = page(text('words', 'In the evening', { look: { colour: { token: idOf('dim') } } }))
+    return reviewed(reviewedProject(sketches, guide), library)
+      .filter(({ rule, place }) => rule === 'textContrast' && place.id === idOf('words'))
+      .map(({ says: said }) => said)
+  }
+  expect(inDark('#e8ecf0')).toEqual([])
+  expect(inDark('#3a4048')).toEqual([expect.stringContaining('in the dark set')])
 })
 
 test('what patterns draw, dressed by a guide, has nothing that looks like what it is not', () => {

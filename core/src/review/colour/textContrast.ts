@@ -6,9 +6,9 @@ import { alphaOf, composited } from '../../colour/spaces'
 import type { Json } from '../../document/types'
 import type { StyleDocument } from '../../style/style'
 import { tokenColour } from '../../style/token'
-import { atEachBand, named } from '../drawing/atEachBand'
+import { atBands, atEachBand, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { isLarge } from '../drawing/seenBlocks'
+import { isLarge, type Seen } from '../drawing/seenBlocks'
 
 /** Words that do not stand out from what is behind them. @see WCAG 2.2, 1.4.3 */
 export const textContrast: DrawingRule = {
@@ -17,23 +17,34 @@ export const textContrast: DrawingRule = {
   why: 'Under 4.5 to 1 (3 to 1 where text is large) many cannot read them, and nobody in the sun.',
   severity: 'serious',
   from: 'finished',
-  find: (facts) =>
-    atEachBand(facts, ({ seen }) =>
-      seen.flatMap((one) => {
-        const { ground, words, node } = one
-        const isDisabled = node.attributes.disabled !== undefined
-        if (!words || ground === undefined || isDisabled || node.attributes['aria-hidden']) return []
-        const colour = alphaOf(node.look.colour) < 1 ? composited(node.look.colour, ground) : node.look.colour
-        const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
-        const ratio = contrastRatio(colour, ground)
-        if (ratio >= wanted) return []
-        const says = `${named(one)} stands out from its ground by ${shown(ratio)} to 1; ${wanted} are needed`
-        const mending = passing(facts.sources.style, colour, ground, wanted)
-        if (!mending || node.isPart) return [{ of: one, says }]
-        const changes = [{ of: node, path: ['look', 'colour'], value: mending.value }]
-        return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
-      }),
-    ),
+  find: (facts) => {
+    const dark = facts.inDark()
+    return [
+      ...atEachBand(facts, ({ seen }) => seen.flatMap((one) => faint(facts.sources.style, one))),
+      // What would mend the dark set alone is changed in the guide.
+      ...atBands(facts, dark ? [dark] : [], ({ seen }) =>
+        seen.flatMap((one) =>
+          faint(facts.sources.style, one).map(({ of, says }) => ({ of, says: `${says}, in the dark set,` })),
+        ),
+      ),
+    ]
+  },
+}
+
+/** Words that are hard to read, with the colour that would mend them. */
+function faint(style: StyleDocument, one: Seen): Sight[] {
+  const { ground, words, node } = one
+  const isDisabled = node.attributes.disabled !== undefined
+  if (!words || ground === undefined || isDisabled || node.attributes['aria-hidden']) return []
+  const colour = alphaOf(node.look.colour) < 1 ? composited(node.look.colour, ground) : node.look.colour
+  const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
+  const ratio = contrastRatio(colour, ground)
+  if (ratio >= wanted) return []
+  const says = `${named(one)} stands out from its ground by ${shown(ratio)} to 1; ${wanted} are needed`
+  const mending = passing(style, colour, ground, wanted)
+  if (!mending || node.isPart) return [{ of: one, says }]
+  const changes = [{ of: node, path: ['look', 'colour'], value: mending.value }]
+  return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
 }
 
 /** Rounded down: what falls short never reads as if it did not. */

@@ -46,7 +46,8 @@ export function atLead(facts: DrawingFacts, see: (band: SeenBand) => Sight[]): F
   return atBands(facts, only, see)
 }
 
-function atBands(facts: DrawingFacts, bands: SeenBand[], see: (band: SeenBand) => Sight[]): Found[] {
+/** Looks at some bands alone, which count as all there are. */
+export function atBands(facts: DrawingFacts, bands: SeenBand[], see: (band: SeenBand) => Sight[]): Found[] {
   const found = new Map<string, { sights: [band: Band, sight: Sight][] }>()
   for (const one of bands)
     for (const sight of see(one)) {

@@ -9,6 +9,7 @@ import type { Band, Page } from '../../site/site'
 import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
 import type { FontLibrary } from '../../text/fontLibrary'
 import type { Spelling } from '../../text/spelling'
+import { hasDarkSet, type ColourSet } from '../../style/token'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
 import type { FindingPlace } from '../finding'
@@ -31,6 +32,8 @@ export interface DrawingFacts {
   bands: { band: Band; layout: PageLayout; drawn: DrawnPage }[]
   /** The page as a mockup at each of its bands; laid out once, when a rule asks. */
   seen: () => SeenBand[]
+  /** The same at the lead band in the dark set of colours; nothing where the guide has none. */
+  inDark: () => SeenBand | undefined
   /** how far it is drawn */
   finish: DrawnFinish
   /** what the map plans for the page */
@@ -52,10 +55,10 @@ export function drawingFacts(
   const { site, style, around, drawing } = sources
   const bands = bandsOf(site)
   const { blocks } = drawing.records
-  const layoutAt = ({ id, drawnAt }: Band, as: ShownAs) => {
+  const layoutAt = ({ id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
     const environment = { ...usualEnvironment, viewportWidth: drawnAt }
     return new PageLayouter(library).layout(
-      new PageResolver({ withHidden: false, as }).resolve(sources, id),
+      new PageResolver({ withHidden: false, as, set }).resolve(sources, id),
       environment,
     )
   }
@@ -80,12 +83,19 @@ export function drawingFacts(
       const layout = layoutAt(band, 'mockup')
       return { band, layout, seen: seenBlocks(layout) }
     }))
+  const lead = bands.inOrder.find(({ id }) => id === bands.lead)
+  const lookInDark = () => {
+    if (!lead || !hasDarkSet(style.records.tokens)) return undefined
+    const layout = layoutAt(lead, 'mockup', 'dark')
+    return { band: lead, layout, seen: seenBlocks(layout) }
+  }
   return {
     page,
     sources,
     blocks,
     bands: laid,
     seen: lookOnce,
+    inDark: lookInDark,
     finish: finishOf(page, sources),
     plan,
     newId,
