@@ -67,7 +67,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
     'eye',
     `${DEMO}/mockup/pagehome00000000`,
     '.drawing g',
-    `dispatchEvent(new KeyboardEvent('keydown', { key: 'e', altKey: true }))`,
+    `dispatchEvent(new KeyboardEvent('keydown', { key: 'y', altKey: true }))`,
   ],
   [
     'patterns',

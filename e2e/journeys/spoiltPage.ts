@@ -116,11 +116,15 @@ async function swept(person: Person, address: string) {
     /^\d+ px$/.test(await person.text('.handle[role=slider]')),
   )
   expectEqual(await person.text('.handle[role=slider]'), '320 px', 'which is the narrowest')
+  await person.chord(Key.ALT, 'n')
+  await person.until('findings stand beside the drawing', async () =>
+    (await person.text('.panel')).includes('Headline runs out of'),
+  )
 }
 
 /** What the eye meets first is numbered on the page, with why, what was meant, and who sees it without scrolling. */
 async function met(person: Person) {
-  await person.chord(Key.ALT, 'e')
+  await person.chord(Key.ALT, 'y')
   await person.until('blocks are listed', async () => (await person.all('.panel ol li')).length > 3)
   const says = () => person.text('.panel')
   expectTrue((await says()).includes('because of its'), 'it says why')

@@ -152,9 +152,15 @@ useCommands().offer([
     run: () => (page.panel.value = page.panel.value === 'skeleton' ? undefined : 'skeleton'),
   },
   {
+    id: 'findings-here',
+    label: 'Findings on the page…',
+    keys: ['Alt+N'],
+    run: () => (page.panel.value = page.panel.value === 'findings' ? undefined : 'findings'),
+  },
+  {
     id: 'eye',
     label: 'What the eye meets first on the page…',
-    keys: ['Alt+E'],
+    keys: ['Alt+Y'],
     run: () => (page.panel.value = page.panel.value === 'eye' ? undefined : 'eye'),
   },
   {

@@ -21,15 +21,17 @@ const rule = computed(() => reviewRules.find(({ id }) => id === chosen.value?.ru
 const isMended = computed(() => isHere.value && !current.value)
 
 /** Its measures, at the width they were taken at. */
+const measures = computed(() => {
+  const { place, marks = [] } = current.value ?? {}
+  const band = page.bands.value.inOrder.find(({ id }) => id === place?.band)
+  const isAsMeasured = isHere.value && (!band || band.drawnAt === page.width.value)
+  return isAsMeasured ? marks.map(({ rect, says }, at) => ({ id: `finding ${at}`, rect, says })) : []
+})
 watch(
-  [current, page.width, isHere],
-  () => {
-    const { place, marks = [] } = current.value ?? {}
-    const band = page.bands.value.inOrder.find(({ id }) => id === place?.band)
-    const isAsMeasured = isHere.value && (!band || band.drawnAt === page.width.value)
-    page.marked.value = isAsMeasured
-      ? marks.map(({ rect, says }, at) => ({ id: `finding ${at}`, rect, says }))
-      : []
+  measures,
+  (now, before = []) => {
+    // What other lists point at is theirs.
+    if (now.length || before.length) page.marked.value = now
   },
   { immediate: true },
 )

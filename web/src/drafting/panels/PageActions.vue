@@ -19,7 +19,8 @@ const isOnAlternatives = ref(false)
     <ElButton :disabled="page.isLead.value" @click="page.panel.value = 'differences'">
       What differs at {{ page.band.value.name }}… <kbd>Alt+B</kbd>
     </ElButton>
-    <ElButton @click="page.panel.value = 'eye'">What the eye meets… <kbd>Alt+E</kbd></ElButton>
+    <ElButton @click="page.panel.value = 'findings'">Findings on it… <kbd>Alt+N</kbd></ElButton>
+    <ElButton @click="page.panel.value = 'eye'">What the eye meets… <kbd>Alt+Y</kbd></ElButton>
     <ElButton @click="page.panel.value = 'skeleton'">Skeleton and boxes… <kbd>Alt+X</kbd></ElButton>
     <ElButton v-if="!page.overlay.value" @click="isOnAlternatives = true">Alternatives…</ElButton>
     <AlternativesDialog

@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import ChangesPanel from './ChangesPanel.vue'
 import EyePanel from './EyePanel.vue'
 import DifferencesPanel from './DifferencesPanel.vue'
+import FindingsPanel from './FindingsPanel.vue'
 import OverlaysPanel from './OverlaysPanel.vue'
 import PageStatesPanel from './PageStatesPanel.vue'
 import SkeletonPanel from './SkeletonPanel.vue'
@@ -15,6 +16,7 @@ export const panels = {
   trueUp: { title: 'True up', component: TrueUpPanel as Component },
   structure: { title: 'Structure from placement', component: StructurePanel as Component },
   differences: { title: 'What differs here', component: DifferencesPanel as Component },
+  findings: { title: 'Findings on this page', component: FindingsPanel as Component },
   eye: { title: 'What the eye meets', component: EyePanel as Component },
   unfinished: { title: 'To finish', component: UnfinishedPanel as Component },
   overlays: { title: 'Overlays', component: OverlaysPanel as Component },
