@@ -12,8 +12,10 @@ import type { SiteDocument } from '../site/site'
 import { usualSite } from '../site/usualSite'
 import type { Level } from '../style/level'
 import { plainStyle } from '../style/plainStyle'
+import { tokenColour } from '../style/token'
 import { px } from '../units/length'
 import type { DrawingRule } from './drawing/drawingRule'
+import type { Fix } from './finding'
 import { drawingFindings, drawingRules } from './drawing/drawingRules'
 import { mainHeading } from './type/headings'
 
@@ -519,6 +521,35 @@ test('words are looked at in the dark set, too', () => {
   }
   expect(inDark('#e8ecf0')).toEqual([])
   expect(inDark('#3a4048')).toEqual([expect.stringContaining('in the dark set')])
+})
+
+test('a value that is what a token says is named by it, and one that is not stays', () => {
+  const { tokens } = dressedGuide.records
+  const token = Object.values(tokens).find((one) => one.type === 'colour' && one.role === 'action')
+  const hex = tokenColour(tokens, String(token?.id)) ?? ''
+  const inColour = (colour: string) => reviewedProject(page(onWhite(text('words', 'Fares', look(colour)))))
+  const found = (documents: Documents, colour: string) =>
+    reviewed(documents, library).filter(
+      ({ rule, says: said }) => rule === 'besideTokens' && said.startsWith(colour.toLowerCase()),
+    )
+  const [one, ...others] = found(inColour(hex), hex)
+  expect(others).toEqual([])
+  expect(found(withFix(inColour(hex), one.fix as Fix), hex)).toEqual([])
+  expect(found(inColour('#5b1f8c'), '#5b1f8c')).toEqual([])
+})
+
+test('a picture without a licence is told once; one with it is not', () => {
+  const isle: Sketch = {
+    ...{ kind: 'picture', name: 'isle' },
+    data: { file: { asset: idOf('isle'), width: 1600, height: 900 }, alt: 'The isle' },
+  }
+  const documents = reviewedProject(page(isle, { ...isle, name: 'again' }))
+  const found = (of: Documents) => reviewed(of, library).filter(({ rule }) => rule === 'withoutLicence')
+  expect(found(documents)).toHaveLength(1)
+  const site = documents.site as unknown as SiteDocument
+  const credits = { [idOf('isle')]: { id: idOf('isle'), licence: 'Our own' } }
+  const credited = { ...site, records: { ...site.records, credits } }
+  expect(found({ ...documents, site: credited } as unknown as Documents)).toEqual([])
 })
 
 test('what patterns draw, dressed by a guide, has nothing that looks like what it is not', () => {
