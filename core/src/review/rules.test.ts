@@ -130,6 +130,7 @@ const CASES: Case[] = [
         arrange: { padding: padding(16) },
       }),
     ),
+    isUnmended: true,
   },
   {
     rule: 'looksLikeButton',

@@ -1,4 +1,5 @@
 import { ciede2000 } from '../../colour/ciede2000'
+import { hasDarkSet } from '../../style/token'
 import { atEachBand, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { hasEdge } from '../drawing/seenBlocks'
@@ -12,8 +13,9 @@ export const surfacesVanish: DrawingRule = {
   why: 'A ground that nobody sees groups nothing; make it stronger or leave it out.',
   severity: 'slight',
   from: 'finished',
-  find: (facts) =>
-    atEachBand(facts, ({ seen }) =>
+  find: (facts) => {
+    const hasDark = hasDarkSet(facts.sources.style.records.tokens)
+    return atEachBand(facts, ({ seen }) =>
       seen.flatMap((one) => {
         const { node, behind, ground } = one
         if (node.look.fill === undefined || behind === undefined || ground === undefined || hasEdge(one))
@@ -26,9 +28,11 @@ export const surfacesVanish: DrawingRule = {
           {
             of: one,
             says: `The ground of ${named(one)} is hardly seen on what is behind it (${ground} on ${behind})`,
-            mend: { label: 'Leave its ground out', changes },
+            // In the dark set it may be all that words on it are read by.
+            mend: hasDark ? undefined : { label: 'Leave its ground out', changes },
           },
         ]
       }),
-    ),
+    )
+  },
 }

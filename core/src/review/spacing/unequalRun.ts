@@ -1,6 +1,7 @@
 import { atEachBand, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
 import type { Seen } from '../drawing/seenBlocks'
+import { scaleSteps } from './scaleSteps'
 import { isArranged } from './stacks'
 
 /** Gaps differ so much by intent; less is an oversight. */
@@ -14,14 +15,17 @@ export const unequalRun: DrawingRule = {
   why: 'The eye takes nearly equal for a mistake: make them equal, or clearly different.',
   severity: 'fair',
   from: 'plain',
-  find: (facts) =>
-    atEachBand(facts, ({ seen }) =>
+  find: (facts) => {
+    const steps = scaleSteps(facts.sources.style)
+    return atEachBand(facts, ({ seen }) =>
       seen.filter(isArranged).flatMap((holder) =>
         (['y', 'x'] as const).flatMap((axis) => {
           const run = runAlong(holder, axis)
           if (!run) return []
           const [least, most] = [Math.min(...run.gaps), Math.max(...run.gaps)]
           if (most - least <= SLACK || least <= 0 || most - least > NEARLY * most) return []
+          // Two steps of the scale beside each other are meant.
+          if (run.gaps.every((gap) => steps.some((step) => Math.abs(step.px - gap) <= SLACK))) return []
           const list = run.gaps.map((gap) => Math.round(gap)).join(', ')
           const says = `The gaps between the blocks of ${named(holder)} are nearly equal: ${list} px`
           const usual = [...run.gaps].sort((a, b) => a - b)[Math.floor(run.gaps.length / 2)]
@@ -32,7 +36,8 @@ export const unequalRun: DrawingRule = {
           return [{ of: holder, says, marks, mend: evened(run, usual, axis) }]
         }),
       ),
-    ),
+    )
+  },
 }
 
 interface Run {
