@@ -185,10 +185,17 @@ export const pictures: HostileInput[] = [
 /** ms after which an answer to it is no longer waited for */
 const PATIENCE = 30_000
 
+/** MB after which the sender gives up: on a starved machine what nobody reads yet piles up in it. */
+const MOST_SENT = 512
+
 /** A body in chunks that goes on for as long as somebody reads it. */
 async function sendWithoutEnd(address: string) {
+  let sent = 0
   const body = new ReadableStream({
-    pull: (controller) => controller.enqueue(new Uint8Array(1024 * 1024)),
+    pull: (controller) => {
+      if (++sent > MOST_SENT) controller.error(new Error(`${MOST_SENT} MB were taken`))
+      else controller.enqueue(new Uint8Array(1024 * 1024))
+    },
   })
   const init = { method: 'POST', body, duplex: 'half', signal: AbortSignal.timeout(PATIENCE) } as RequestInit
   try {

@@ -45,7 +45,7 @@ function goTo({ worst, block, from }: SweptTrouble) {
 
 <template>
   <div class="sweep">
-    <div class="strip" :class="{ sweeping: isSweeping }">
+    <div class="widths" :class="{ sweeping: isSweeping }">
       <ElTooltip v-for="one in stretches" :key="one.from" placement="bottom" :show-after="150">
         <template #content>
           <div v-for="(trouble, index) in one.troubles.slice(0, 6)" :key="index">{{ said(trouble) }}</div>
@@ -96,12 +96,12 @@ function goTo({ worst, block, from }: SweptTrouble) {
   height: 5px;
   cursor: default;
 }
-.strip {
+.widths {
   position: absolute;
   inset: 0;
   background: var(--hairline);
 }
-.strip.sweeping {
+.widths.sweeping {
   opacity: 0.5;
 }
 .stretch.el-button {
