@@ -96,7 +96,7 @@ export const mockup: Journey = {
     // Another picture stands wherever one stood; Undo gives it back.
     await person.open(`${site.address}/projects/${DEMO}`)
     await person.press('Pictures and files')
-    await person.click('[aria-label="Source and licence of harbour.jpg"]')
+    await person.click('[aria-label^="Source and licence of harbour.jpg"]')
     await person.fill('.picture-credit input[aria-label="Comes from"]', 'Drawn for the line')
     await person.until('it is kept where it is from', async () => {
       const { credits } = (await documentsOf(site, DEMO)).documents.site.records
