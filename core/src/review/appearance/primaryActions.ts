@@ -1,13 +1,6 @@
 import { atLead, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import type { Seen } from '../drawing/seenBlocks'
-
-const isFilled = ({ node, words, ground, behind }: Seen) =>
-  (node.tag === 'button' || node.tag === 'a') &&
-  !node.isPart &&
-  words !== '' &&
-  node.look.fill !== undefined &&
-  ground !== behind
+import { isFilledAction } from '../drawing/seenBlocks'
 
 /** Several actions side by side that are all the one to take. */
 export const primaryActions: DrawingRule = {
@@ -19,7 +12,7 @@ export const primaryActions: DrawingRule = {
   find: (facts) =>
     atLead(facts, ({ seen }) =>
       seen.flatMap((holder) => {
-        const loud = holder.children.filter(isFilled)
+        const loud = holder.children.filter(isFilledAction)
         return loud.slice(1).flatMap((one) => {
           if (one.node.look.fill !== loud[0].node.look.fill) return []
           const changes = [{ of: one.node, path: ['variant'], value: 'secondary' }]

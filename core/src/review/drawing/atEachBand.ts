@@ -1,7 +1,6 @@
-import type { Json, Operation } from '../../document/types'
+import type { Json, Operation, StoredRecord } from '../../document/types'
 import { setLeaf } from '../../edit/blockChanges'
 import { valueAt } from '../../document/path'
-import type { StoredRecord } from '../../document/types'
 import type { BlockNode } from '../../resolve/node'
 import { drawingIn } from '../../resolve/pageSources'
 import type { Band } from '../../site/site'

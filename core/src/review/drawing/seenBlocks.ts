@@ -87,3 +87,11 @@ export function linesOf(one: Seen): { count: number; room: number } {
 /** The px of a border's four sides that are seen. */
 export const hasEdge = ({ box, node }: Seen): boolean =>
   box.border.some((width) => width > 0) || node.look.shadow.length > 0
+
+/** A button, or a link that looks like one, with a ground of its own: what a page asks one to do. */
+export const isFilledAction = ({ node, words, ground, behind }: Seen): boolean =>
+  (node.tag === 'button' || node.tag === 'a') &&
+  !node.isPart &&
+  words !== '' &&
+  node.look.fill !== undefined &&
+  ground !== behind

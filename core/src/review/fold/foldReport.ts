@@ -5,7 +5,7 @@ import { bandsOf, PageResolver, type PageSources } from '../../resolve/resolvePa
 import type { FontLibrary } from '../../text/fontLibrary'
 import { usualEnvironment } from '../../units/environment'
 import type { ViewportSize } from '../../viewport/audience'
-import { isHeading, seenBlocks, type Seen } from '../drawing/seenBlocks'
+import { isFilledAction, isHeading, seenBlocks, type Seen } from '../drawing/seenBlocks'
 
 /** What should be seen of a page before anybody scrolls. */
 export const FOLD_PARTS = {
@@ -70,13 +70,7 @@ function foldParts(seen: Seen[]): { part: FoldPart; of: Seen }[] {
   const headline = words.find(({ node }) => node.tag === 'h1') ?? words.find(isHeading)
   if (!headline) return []
   const after = words.slice(words.indexOf(headline) + 1)
-  const action = after.find(
-    ({ node, ground, behind }) =>
-      (node.tag === 'button' || node.tag === 'a') &&
-      !node.isPart &&
-      node.look.fill !== undefined &&
-      ground !== behind,
-  )
+  const action = after.find(isFilledAction)
   const next = after.find((one) => isHeading(one) && sectionOf(one) !== sectionOf(headline))
   return [
     { part: 'headline', of: headline },

@@ -1,6 +1,6 @@
 import type { PageLayout } from '../../layout/pageLayout'
 import type { BlockNode } from '../../resolve/node'
-import { seenBlocks } from '../drawing/seenBlocks'
+import { isFilledAction, seenBlocks } from '../drawing/seenBlocks'
 import type { Met } from './eyeOrder'
 import { outOfOrder, type OutOfOrder } from './intendedOrder'
 
@@ -32,10 +32,7 @@ export function meantOrder(
   const words = seen.filter((one) => one.words)
   const heading = words.find(({ node }) => node.tag === 'h1') ?? words.find(({ node }) => node.tag === 'h2')
   if (!heading) return { keys: [], isRanked: false }
-  const action = words.slice(words.indexOf(heading)).find(({ node, ground, behind }) => {
-    const isPressed = node.tag === 'button' || node.tag === 'a'
-    return isPressed && !node.isPart && node.look.fill !== undefined && ground !== behind
-  })
+  const action = words.slice(words.indexOf(heading)).find(isFilledAction)
   return { keys: [heading.node.key, ...(action ? [action.node.key] : [])], isRanked: false }
 }
 
