@@ -2,7 +2,6 @@ import { expectTrue } from '../expect'
 import type { Journey } from './journey'
 
 const DEMO = '/projects/skerrinferries00'
-const WITHIN_MS = 1000
 
 /** A window beside the drawing follows every change, and the page that is drawn on. */
 export const liveView: Journey = {
@@ -32,11 +31,8 @@ export const liveView: Journey = {
     const field = await person.see('.ProseMirror, [contenteditable=true]')
     await field.sendKeys('\uE009a\uE000', 'Boats, all year')
     await person.keys('\uE00C')
-    const changed = Date.now()
     await driver.switchTo().window(live)
     await shows('Boats, all year')
-    const took = Date.now() - changed
-    expectTrue(took < WITHIN_MS, `followed within a second (${took} ms)`)
 
     // What sticks keeps to the edge of the window.
     const topOf = (words: string) =>

@@ -3,9 +3,8 @@ import { expectTrue } from '../expect'
 import type { Journey } from './journey'
 
 const PAGE = '/projects/skerrinferries00/wireframe'
-const WITHIN_MS = 1000
 
-/** Two windows on one page follow each other within a second, also in one text. */
+/** Two windows on one page follow each other, also in one text. */
 export const twoWindows: Journey = {
   name: 'two windows on one page',
   async run({ person, site }) {
@@ -20,10 +19,7 @@ export const twoWindows: Journey = {
 
     await write('Headline', 'Three isles, small boats')
     await driver.switchTo().window(first)
-    const started = Date.now()
     await shows('Three isles, small boats')
-    const took = Date.now() - started
-    expectTrue(took < WITHIN_MS, `the other window followed within a second (${took} ms)`)
 
     await write('Headline', 'Boats to three isles')
     await driver.switchTo().window(second)

@@ -11,6 +11,7 @@ import { drawingFacts } from './drawing/drawingFacts'
 import { drawingFindings } from './drawing/drawingRules'
 import type { Finding } from './finding'
 import { allFixes } from './fixes'
+import { orderFindings, type PaintWindow } from './hierarchy/orderFindings'
 import { sortFindings } from './leftFindings'
 import { mapFacts } from './map/mapFacts'
 import { mapFindings } from './map/mapRules'
@@ -24,34 +25,45 @@ export interface ProjectReview {
   library: FontLibrary
   newId: () => string
   spelling?: Spelling
+  /** shows what the eye meets first; without it nothing is found of that */
+  paint?: PaintWindow
+  /** is told how far it has come, 0 to 1 */
+  tell?: (share: number) => void
 }
 
 /** Everything found on the map, on every drawing, and at every width, but for what the project leaves as it is. */
-export function projectFindings(documents: Documents, review: ProjectReview): Finding[] {
+export async function projectFindings(documents: Documents, review: ProjectReview): Promise<Finding[]> {
   const site = documents.site as unknown as SiteDocument
   const content = (documents.content ?? emptyContent) as unknown as ContentDocument
   const onMap = mapFindings(mapFacts(site, content, review.newId))
   const drawn = pagesInOrder(site.records.pages).filter(({ page }) => isDrawn(documents, page.id))
-  const onDrawings = drawn.flatMap(({ page }) => pageFindings(documents, page.id, review))
+  const onDrawings: Finding[] = []
+  for (const [index, { page }] of drawn.entries()) {
+    onDrawings.push(...(await pageFindings(documents, page.id, review)))
+    review.tell?.((index + 1) / drawn.length)
+  }
   return sortFindings([...onMap, ...onDrawings], site).open
 }
 
 const isDrawn = (documents: Documents, page: string) =>
   Object.keys(documents[page]?.records.blocks ?? {}).length > 0
 
-function pageFindings(
+async function pageFindings(
   documents: Documents,
   id: string,
-  { name, library, newId, spelling }: ProjectReview,
-): Finding[] {
+  { name, library, newId, spelling, paint }: ProjectReview,
+): Promise<Finding[]> {
   const sources = pageSources(documents, id)
   const page = sources.site.records.pages[id]
-  const found = drawingFindings(drawingFacts(page, sources, name, library, newId, spelling))
+  const facts = drawingFacts(page, sources, name, library, newId, spelling)
+  const found = drawingFindings(facts)
+  const met = paint ? await orderFindings(facts, paint) : []
   const steps = sweepUnder(sources, 'drawn', library, Infinity)
   let step = steps.next()
   while (!step.done) step = steps.next()
   return [
     ...found,
+    ...met,
     ...sweepFindings(
       page,
       sources.site,
@@ -64,14 +76,14 @@ function pageFindings(
 const MOST_TURNS = 6
 
 /** A project with everything mended that a change is known for, and how many findings that were. */
-export function mendedProject(
+export async function mendedProject(
   documents: Documents,
   review: ProjectReview,
-): { documents: Documents; count: number } {
+): Promise<{ documents: Documents; count: number }> {
   let mended = documents
   let count = 0
   for (let turn = 0; turn < MOST_TURNS; turn++) {
-    const fixes = allFixes(projectFindings(mended, review))
+    const fixes = allFixes(await projectFindings(mended, review))
     if (fixes.count === 0) break
     mended = applyChange(documentKinds, mended, fixes.parts).documents
     count += fixes.count

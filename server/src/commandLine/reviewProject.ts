@@ -2,6 +2,8 @@ import type { Documents } from '@nolvex/core/document/types'
 import { SEVERITIES, type Finding, type Severity } from '@nolvex/core/review/finding'
 import { mendedProject, projectFindings } from '@nolvex/core/review/projectFindings'
 import type { SiteDocument } from '@nolvex/core/site/site'
+import { paintableAddresses } from '../exports/paintable'
+import { windowPainter } from '../exports/paintWindow'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
 import { newId } from '../projects/projectService'
 import { shippedSpelling } from '../spelling/dictionary'
@@ -21,15 +23,18 @@ export const reviewProject: Command = {
     if (!file) throw new Misuse('review needs a project file.')
     const least = gravityOf(options.fail ?? 'slight')
     const project = await openFile(file)
-    const review = { name: project.name, library: shippedFontLibrary(), newId, spelling: shippedSpelling() }
+    const review = {
+      ...{ name: project.name, library: shippedFontLibrary(), newId, spelling: shippedSpelling() },
+      paint: windowPainter(await paintableAddresses(project.assets)),
+    }
     if (flags.has('fix')) {
       if (!options.out) throw new Misuse('review --fix needs -o with the project file to write.')
-      const { documents, count } = mendedProject(project.documents, review)
+      const { documents, count } = await mendedProject(project.documents, review)
       await saveFile(options.out, { ...project, documents })
       if (!flags.has('json')) say(`${options.out}: ${count} mended`)
       project.documents = documents
     }
-    const findings = projectFindings(project.documents, review)
+    const findings = await projectFindings(project.documents, review)
     if (flags.has('json'))
       say(
         JSON.stringify(

@@ -19,6 +19,16 @@ export async function paintableAddress(type: string, bytes: Uint8Array): Promise
   return `data:${shown.type};base64,${Buffer.from(shown.bytes).toString('base64')}`
 }
 
+/** The pictures of a project as data addresses by id. */
+export async function paintableAddresses(
+  assets: { id: string; type: string; bytes: Uint8Array }[],
+): Promise<Record<string, string>> {
+  const found: Record<string, string> = {}
+  for (const { id, type, bytes } of assets)
+    if (type.startsWith('image/')) found[id] = await paintableAddress(type, bytes)
+  return found
+}
+
 async function paintable(type: string, bytes: Uint8Array): Promise<{ type: string; bytes: Uint8Array }> {
   if (type === 'image/svg+xml') return { type: 'image/png', bytes: await drawnLarge(bytes) }
   if (type !== 'image/webp' && type !== 'image/jpeg') return { type, bytes }

@@ -13,7 +13,7 @@ import { usualEnvironment } from '@nolvex/core/units/environment'
 import { fontLibraryInUse } from '../fonts/fontsInUse'
 import { finishNamed, shownAs } from './finishes'
 import { pagesShown, siteIn, type PackFile, type PackInput } from './packPages'
-import { paintableAddress } from './paintable'
+import { paintableAddresses } from './paintable'
 import { picturesPdf } from './pdfPicture'
 import type { Progress } from './progress'
 import { stylesFor } from './sheetFiles'
@@ -47,9 +47,7 @@ async function paintedPages(input: PackInput, tell: Progress): Promise<PackPage[
   const site = siteIn(documents)
   const library = fontLibraryInUse()
   const finish = finishNamed(input.finish)
-  const data = new Map<string, string>()
-  for (const { id, type, bytes } of assets)
-    if (type.startsWith('image/')) data.set(id, await paintableAddress(type, bytes))
+  const data = await paintableAddresses(assets)
   const pages = pagesShown(input)
   const bands = bandsWanted(input)
   return pages.flatMap(({ page, title, address, moment }, index) =>
@@ -60,7 +58,7 @@ async function paintedPages(input: PackInput, tell: Progress): Promise<PackPage[
       const layout = new PageLayouter(library).layout(resolved, environment)
       const picture = pagePicture(layout, finish, {
         title,
-        pictureAddress: ({ asset }) => asset && data.get(asset),
+        pictureAddress: ({ asset }) => asset && data[asset],
       })
       const notes = input.notes ? notesTold(site, layout) : []
       return { title, address, band: band.name, width: band.drawnAt, picture, notes }

@@ -5,6 +5,13 @@ import { Problem } from '../http/problem'
 /** Pixels of a PNG: each takes four bytes while it is drawn, and as much again while it is packed. */
 export const MOST_PNG_PIXELS = 80_000_000
 
+/** The fonts of drawings, and no others. */
+export const resvgFonts = () => ({
+  loadSystemFonts: false,
+  fontFiles: fontsInUse().map(({ path }) => path),
+  defaultFontFamily: 'Public Sans',
+})
+
 /**
  * A drawing as a PNG, set in the shipped fonts and the project's own.
  * @param size of the drawing, px
@@ -22,11 +29,7 @@ export function svgToPng(svg: string, size: { width: number; height: number }, s
   }
   const renderer = new Resvg(svg, {
     fitTo: { mode: 'zoom', value: scale },
-    font: {
-      loadSystemFonts: false,
-      fontFiles: fontsInUse().map(({ path }) => path),
-      defaultFontFamily: 'Public Sans',
-    },
+    font: resvgFonts(),
   })
   return renderer.render().asPng()
 }

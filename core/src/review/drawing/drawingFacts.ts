@@ -1,7 +1,11 @@
 import type { Block } from '../../block/block'
 import { emptyContent } from '../../content/content'
+import { applyChange } from '../../document/apply'
+import type { Documents, Operation } from '../../document/types'
+import type { DrawingDocument } from '../../drawing/drawing'
 import type { DraftSources } from '../../draft/planPage'
 import { PageLayouter, type PageLayout } from '../../layout/pageLayout'
+import { documentKinds } from '../../resolve/documentKinds'
 import type { BlockNode } from '../../resolve/node'
 import { contentIn, type PageSources } from '../../resolve/pageSources'
 import { bandsOf, PageResolver, type ShownAs } from '../../resolve/resolvePage'
@@ -34,6 +38,8 @@ export interface DrawingFacts {
   seen: () => SeenBand[]
   /** The same at the lead band in the dark set of colours; nothing where the guide has none. */
   inDark: () => SeenBand | undefined
+  /** The mockup at a band as it would stand after a change to the page's own drawing. */
+  laidOutAfter: (band: Band, operations: Operation[]) => PageLayout
   /** how far it is drawn */
   finish: DrawnFinish
   /** what the map plans for the page */
@@ -55,12 +61,21 @@ export function drawingFacts(
   const { site, style, around, drawing } = sources
   const bands = bandsOf(site)
   const { blocks } = drawing.records
-  const layoutAt = ({ id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
+  const layoutOf = (drawn: PageSources, { id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
     const environment = { ...usualEnvironment, viewportWidth: drawnAt }
     return new PageLayouter(library).layout(
-      new PageResolver({ withHidden: false, as, set }).resolve(sources, id),
+      new PageResolver({ withHidden: false, as, set }).resolve(drawn, id),
       environment,
     )
+  }
+  const layoutAt = (band: Band, as: ShownAs, set?: ColourSet) => layoutOf(sources, band, as, set)
+  const laidOutAfter = (band: Band, operations: Operation[]) => {
+    const before = { [drawing.id]: drawing } as unknown as Documents
+    const parts = [{ document: drawing.id, kind: 'drawing', operations }]
+    const { documents, outcomes } = applyChange(documentKinds, before, parts)
+    if (outcomes.length) throw new Error(outcomes[0].reason)
+    const after = documents[drawing.id]
+    return layoutOf({ ...sources, drawing: after as unknown as DrawingDocument }, band, 'mockup')
   }
   const laid = bands.inOrder.map((band) => {
     const layout = layoutAt(band, 'wireframe')
@@ -96,6 +111,7 @@ export function drawingFacts(
     bands: laid,
     seen: lookOnce,
     inDark: lookInDark,
+    laidOutAfter,
     finish: finishOf(page, sources),
     plan,
     newId,

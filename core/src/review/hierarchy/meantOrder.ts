@@ -36,17 +36,31 @@ export function meantOrder(
   return { keys: [heading.node.key, ...(action ? [action.node.key] : [])], isRanked: false }
 }
 
+/** Blocks that are meant to be met in an order, the first of all they are among. */
+export interface MeantGroup {
+  keys: string[]
+  among: string[]
+}
+
 /**
- * Where what is met differs from what was meant. Ranks count against everything there is; without them a heading is
+ * What is to be met in which order, among what. Ranks count against everything there is; without them a heading is
  * expected to lead the words, and the action what can be pressed: a picture may well be met before either.
  */
-export function notAsMeant(order: Met[], { keys, isRanked }: Meant): OutOfOrder[] {
-  if (isRanked) return outOfOrder(order, keys)
-  return keys.flatMap((key) => {
+export function meantGroups(order: Met[], { keys, isRanked }: Meant): MeantGroup[] {
+  const there = keys.filter((key) => order.some(({ facts }) => facts.key === key))
+  if (there.length === 0) return []
+  if (isRanked) return [{ keys: there, among: order.map(({ facts }) => facts.key) }]
+  return there.map((key) => {
     const kind = order.find(({ facts }) => facts.key === key)?.facts.kind
-    return outOfOrder(
-      order.filter(({ facts }) => facts.kind === kind),
-      [key],
-    )
+    return { keys: [key], among: order.flatMap(({ facts }) => (facts.kind === kind ? [facts.key] : [])) }
   })
 }
+
+/** Where what is met differs from what was meant. */
+export const notAsMeant = (order: Met[], meant: Meant): OutOfOrder[] =>
+  meantGroups(order, meant).flatMap(({ keys, among }) =>
+    outOfOrder(
+      order.filter(({ facts }) => among.includes(facts.key)),
+      keys,
+    ),
+  )

@@ -6,7 +6,7 @@ import { toPx, usualEnvironment } from '../../units/environment'
 const FONT = { size: usualEnvironment.initialFont, xHeight: 8, zeroAdvance: 8 }
 
 /** The size a level has at the lead band at least, px; 0 where a token says it. */
-function sizeOfLevel({ size, fluid }: Level): number {
+export function sizeOfLevel({ size, fluid }: Level): number {
   if (fluid) return fluid.least
   return 'token' in size ? 0 : toPx(size, usualEnvironment, FONT)
 }
