@@ -3,11 +3,13 @@ import { ElButton } from 'element-plus'
 import { storeToRefs } from 'pinia'
 import { computed, onScopeDispose, watch } from 'vue'
 import { SEVERITIES } from '@nolvex/core/review/finding'
+import { orderRule } from '@nolvex/core/review/hierarchy/orderFindings'
 import { useDraftingPage } from '../drafting/useDraftingPage'
 import { useProject } from '../session/projectStore'
 import LeaveFinding from './LeaveFinding.vue'
 import OwnWord from './OwnWord.vue'
 import { reviewRules } from './reviewRules'
+import { useReview } from './useReview'
 import { useFindingWalk } from './useFindingWalk'
 
 /** The finding one came here for: what it says, its measures drawn on the page, its change shown before it is made. */
@@ -18,6 +20,7 @@ const { chosen, current, left, index } = storeToRefs(walk)
 
 const isHere = computed(() => chosen.value?.place.page === page.page.value)
 const rule = computed(() => reviewRules.find(({ id }) => id === chosen.value?.rule))
+useReview().watchOrder(() => isHere.value && chosen.value?.rule === orderRule.id)
 const isMended = computed(() => isHere.value && !current.value)
 
 /** Its measures, at the width they were taken at. */

@@ -1,4 +1,5 @@
 import { drawingRules } from '@nolvex/core/review/drawing/drawingRules'
+import { orderRule } from '@nolvex/core/review/hierarchy/orderFindings'
 import { mapRules } from '@nolvex/core/review/map/mapRules'
 import { sweepRule } from '@nolvex/core/review/sweep/sweepFindings'
 
@@ -7,10 +8,14 @@ export const reviewRules: { id: string; label: string; why: string }[] = [
   ...drawingRules.slice(0, 1),
   sweepRule,
   ...drawingRules.slice(1),
+  orderRule,
   ...mapRules,
 ]
 
-const OF_MOCKUPS = new Set(drawingRules.flatMap(({ id, from }) => (from === 'finished' ? [id] : [])))
+const OF_MOCKUPS = new Set<string>([
+  orderRule.id,
+  ...drawingRules.flatMap(({ id, from }) => (from === 'finished' ? [id] : [])),
+])
 
 /** Whether what a rule finds is seen on the mockup, and not on the wireframe. */
 export const isOfMockups = (rule: string): boolean => OF_MOCKUPS.has(rule)

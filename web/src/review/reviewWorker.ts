@@ -2,12 +2,15 @@ import { expose } from 'comlink'
 import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
 import type { Finding } from '@nolvex/core/review/finding'
+import { orderFindings } from '@nolvex/core/review/hierarchy/orderFindings'
+import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import type { Condition } from '@nolvex/core/review/sweep/conditions'
 import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
 import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
+import { windowSvg, type WindowSvg } from './eye/paintedWindow'
 import { loadSpelling } from './loadSpelling'
 
 /** Lets messages in: one of them may say that what is being worked out is no longer wanted. */
@@ -23,6 +26,22 @@ const reviewer = {
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
     return drawingFindings(drawingFacts(page, sources, name, library, newId, await loadSpelling()))
+  },
+
+  /** Where the eye meets something else first than was meant. @param draw makes pixels of what is painted here */
+  async met(
+    id: string,
+    sources: PageSources,
+    name: string,
+    project: string,
+    draw: (window: WindowSvg) => Promise<Pixels>,
+  ): Promise<Finding[]> {
+    const page = sources.site.records.pages[id]
+    if (!page) return []
+    const library = await loadFontLibrary(fontsWanted(sources.style, project))
+    return orderFindings(drawingFacts(page, sources, name, library, newId), async (layout, window) =>
+      draw(await windowSvg(layout, window, { project, library })),
+    )
   },
 
   /** What is wrong with a page at any width; nothing where it was stopped. */

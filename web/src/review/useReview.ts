@@ -1,5 +1,5 @@
 import { createSharedComposable, watchDebounced } from '@vueuse/core'
-import { wrap } from 'comlink'
+import { proxy, wrap } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { Finding } from '@nolvex/core/review/finding'
 import { sortFindings } from '@nolvex/core/review/leftFindings'
@@ -7,6 +7,7 @@ import { sweepFindings, type SweptTrouble } from '@nolvex/core/review/sweep/swee
 import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
 import { useStages } from '../stages/useStages'
+import { pixelsOf } from './eye/paintedWindow'
 import type { Reviewer } from './reviewWorker'
 
 const WAIT_MS = 600
@@ -24,9 +25,15 @@ export const useReview = createSharedComposable(() => {
   const { drawable, isDrawn } = useStages()
   const { findings: onMap } = useMapAnalysis()
   const looked = shallowRef<ByPage<Finding[]>>(new Map())
+  const met = shallowRef<ByPage<Finding[]>>(new Map())
   const swept = shallowRef<ByPage<SweptTrouble[]>>(new Map())
   /** pages still to be looked at; nothing where all were */
   const waiting = ref<number>()
+  /** whether somebody looks at the list: only then pages are painted to see what is met first on them */
+  const watchers = ref(0)
+  const isWatched = computed(() => watchers.value > 0)
+  /** whether pages are still painted for that */
+  const isPainting = ref(false)
   /** whether pages are still laid out at every width */
   const isSweeping = ref(false)
   const worker = new Worker(new URL('./reviewWorker.ts', import.meta.url), { type: 'module' })
@@ -41,7 +48,7 @@ export const useReview = createSharedComposable(() => {
 
   /** Asks the worker for each page of which something changed; gives up when something changes meanwhile. */
   async function keepUp<Found>(
-    into: typeof looked | typeof swept,
+    into: typeof looked | typeof met | typeof swept,
     own: number,
     ask: (id: string) => Promise<Found | undefined>,
     left: (count: number) => void,
@@ -70,13 +77,20 @@ export const useReview = createSharedComposable(() => {
     const page = (id: string) => reviewer.page(id, project.sources(id), project.name, project.id)
     if (!(await keepUp(looked, own, page, (count) => (waiting.value = count)))) return
     waiting.value = undefined
+    if (isWatched.value) {
+      isPainting.value = true
+      const draw = proxy(pixelsOf)
+      const order = (id: string) => reviewer.met(id, project.sources(id), project.name, project.id, draw)
+      if (!(await keepUp(met, own, order, () => {}))) return
+      isPainting.value = false
+    }
     isSweeping.value = true
     const sweep = (id: string) => reviewer.sweep(id, project.sources(id), 'drawn', project.id)
     const isDone = await keepUp(swept, own, sweep, () => {})
     if (isDone) isSweeping.value = false
   }
   watchDebounced(
-    [() => project.view.documents, () => project.isLoaded],
+    [() => project.view.documents, () => project.isLoaded, isWatched],
     () => project.isLoaded && void look(),
     {
       immediate: true,
@@ -88,11 +102,22 @@ export const useReview = createSharedComposable(() => {
     () => project.id,
     () => {
       looked.value = new Map()
+      met.value = new Map()
       swept.value = new Map()
     },
   )
 
-  const onDrawings = computed(() => [...looked.value.values()].flatMap(({ found }) => found))
+  /** What is met first is not looked at again while nobody asks: what was found of a page that has changed is not shown. */
+  const metStill = computed(() =>
+    [...met.value].flatMap(([id, { from, found }]) => {
+      const now = madeFrom(id)
+      return from.every((one, at) => one === now[at]) ? found : []
+    }),
+  )
+  const onDrawings = computed(() => [
+    ...[...looked.value.values()].flatMap(({ found }) => found),
+    ...metStill.value,
+  ])
   const atWidths = computed(() =>
     [...swept.value].flatMap(([id, { found }]) => {
       const page = project.site.records.pages[id]
@@ -120,5 +145,16 @@ export const useReview = createSharedComposable(() => {
     return counts
   })
 
-  return { findings, sorted, onDrawings, waiting, isSweeping, pageOf, countByPage }
+  /** Has pages painted for what is met first, as long as that is wanted. */
+  function watchOrder(isWanted: () => boolean) {
+    let counts = false
+    const count = (wants: boolean) => {
+      if (wants !== counts) watchers.value += wants ? 1 : -1
+      counts = wants
+    }
+    watch(isWanted, count, { immediate: true })
+    onScopeDispose(() => count(false))
+  }
+
+  return { findings, sorted, onDrawings, waiting, watchOrder, isPainting, isSweeping, pageOf, countByPage }
 })

@@ -3,6 +3,7 @@ import { setLeaf } from '../../edit/blockChanges'
 import type { PageLayout } from '../../layout/pageLayout'
 import type { AtBand } from '../../resolve/cascade'
 import type { BlockNode } from '../../resolve/node'
+import type { StyleDocument } from '../../style/style'
 import { atBands, blockAt } from '../drawing/atEachBand'
 import type { DrawingFacts, SeenBand } from '../drawing/drawingFacts'
 import type { Finding, Fix } from '../finding'
@@ -102,7 +103,8 @@ async function mending(
   if (!at) return undefined
   const facts = async ({ band, layout }: Judged, operations: Operation[]) =>
     paintedFacts(page.laidOutAfter(band, operations), firstWindow(layout), paint)
-  const mended = await leastChange(first, page, at, (operations) => facts(first, operations))
+  const drawn = { document: page.page.id, style: page.sources.style }
+  const mended = await leastChange(first, drawn, at, (operations) => facts(first, operations))
   if (!mended) return undefined
   const operations = writtenChanges(mended.changes, at)
   for (const one of all)
@@ -123,17 +125,17 @@ interface Asked {
 }
 
 /**
- * The least change to a page's own blocks that puts what is met in the order that was meant.
+ * The least change to the blocks of a document that puts what is met in the order that was meant.
  * @param measure what painting tells of the blocks after operations
  */
 export async function leastChange(
   { layout, facts, order, meant }: Asked,
-  { page, sources }: Pick<DrawingFacts, 'page' | 'sources'>,
+  { document, style }: { document: string; style: StyleDocument },
   at: AtBand,
   measure: (operations: Operation[]) => Promise<BlockFacts[]>,
 ): Promise<MendedOrder | undefined> {
   const judged = judgedBlocks(layout, firstWindow(layout))
-  const changes = orderChanges(layout, judged, sources.style, page.id)
+  const changes = orderChanges(layout, judged, style, document)
   const mended = await mendOrder(facts, meantGroups(order, meant), changes, (set) =>
     measure(writtenChanges(set, at)),
   )

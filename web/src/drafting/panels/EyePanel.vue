@@ -11,9 +11,24 @@ import { useDraftingPage } from '../useDraftingPage'
 
 /** What the eye meets first in the page's first window, why, and whether that is what was meant. */
 const page = useDraftingPage()
-const { order, first, meant, wrong, isLooking, trouble, height } = useEyePath(page)
+const { order, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending } =
+  useEyePath(page)
 const { seenAs } = useSeenAs()
-onScopeDispose(() => (seenAs.value = 'drawn'))
+onScopeDispose(() => {
+  seenAs.value = 'drawn'
+  preview(false)
+})
+
+/** The page as it would stand, before it does. */
+function preview(isShown: boolean) {
+  const { value: found } = mending
+  page.landing.value = isShown && found && found !== 'none' ? found.operations : undefined
+}
+function mend() {
+  const { value: found } = mending
+  preview(false)
+  if (found && found !== 'none') page.change('Put in order what is met', found.operations)
+}
 
 const opening = computed(() => {
   const [one, two] = order.value
@@ -47,9 +62,28 @@ const share = (score: number) => 20 + (80 * (score - least.value)) / Math.max(0.
       {{ meant.isRanked ? `First ${meantNames}, by their ranks.` : `${meantNames}, each before its like.` }}
     </p>
     <p v-if="wrong.length === 0">That is how it is met.</p>
-    <ul v-else>
-      <li v-for="one in wrong" :key="one.meant">{{ one.says }}</li>
-    </ul>
+    <template v-else>
+      <ul>
+        <li v-for="one in wrong" :key="one.meant">{{ one.says }}</li>
+      </ul>
+      <p v-if="isMending" class="soft" role="status">Trying changes, and looking at the page after each…</p>
+      <p v-else-if="mending === 'none'" class="soft">
+        No small change puts it right: give a rank to fewer blocks, or draw the window anew.
+      </p>
+      <ElButton v-else-if="!mending" @click="findMending">What would put it right?</ElButton>
+      <template v-else>
+        <p>{{ mending.label }}.</p>
+        <ElButton
+          type="primary"
+          @mouseenter="preview(true)"
+          @mouseleave="preview(false)"
+          @focus="preview(true)"
+          @blur="preview(false)"
+          @click="mend"
+          >Change it so</ElButton
+        >
+      </template>
+    </template>
   </template>
   <h3>Without scrolling</h3>
   <FoldLines />

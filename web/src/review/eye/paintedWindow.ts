@@ -2,6 +2,7 @@ import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
+import { PAINTED_WIDE } from '@nolvex/core/review/hierarchy/orderFindings'
 import type { PageWindow } from '@nolvex/core/review/hierarchy/judgedBlocks'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import { cssFontFace, cssSheet } from '@nolvex/core/text/cssWriter'
@@ -9,12 +10,22 @@ import type { FontFile, FontLibrary } from '@nolvex/core/text/fontLibrary'
 import { leafMarks, type Picture } from '@nolvex/core/vector/mark'
 import { pictureAddress } from '../../session/api'
 
-/** What a window of a page looks like, so many pixels wide; its fonts and pictures are brought along. */
-export async function paintedWindow(
+/** A window of a page as an SVG that needs nothing else, and how it is made into pixels. */
+export interface WindowSvg {
+  svg: string
+  /** px of what is painted, from the top of the page */
+  width: number
+  height: number
+  /** px from the top that are no part of the window */
+  top: number
+}
+
+/** What a window of a page looks like; its fonts and pictures are brought along. Also for workers. */
+export async function windowSvg(
   layout: PageLayout,
   { top, height }: PageWindow,
-  { project, library, wide }: { project: string; library: FontLibrary; wide: number },
-): Promise<Pixels> {
+  { project, library }: { project: string; library: FontLibrary },
+): Promise<WindowSvg> {
   const pictures = new Map<string, string>()
   const collect = new PagePainter(finishedFinish, (picture) => {
     const address = pictureAddress(project, picture)
@@ -33,21 +44,24 @@ export async function paintedWindow(
     ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
     marks: marksBetween(painter.sections(layout), top, top + height),
   }
-  return pixelsOf(pictureSvg(painted, await fontsOf(painted, library)), painted, top, wide)
+  const svg = pictureSvg(painted, await fontsOf(painted, library))
+  return { svg, width: painted.width, height: painted.height, top }
 }
 
-async function pixelsOf(svg: string, { width, height }: Picture, top: number, wide: number): Promise<Pixels> {
+/** The pixels of a window. Only a page's own thread can draw SVG. */
+export async function pixelsOf({ svg, width, height, top }: WindowSvg): Promise<Pixels> {
   const address = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   try {
     const picture = new Image(width, height)
     picture.src = address
     await picture.decode()
-    const scale = wide / width
-    const canvas = new OffscreenCanvas(wide, Math.max(1, Math.round((height - top) * scale)))
+    const scale = PAINTED_WIDE / width
+    const canvas = new OffscreenCanvas(PAINTED_WIDE, Math.max(1, Math.round((height - top) * scale)))
     const context = canvas.getContext('2d', { willReadFrequently: true })
     if (!context) throw new Error('The page cannot be looked at: the browser gives no canvas.')
-    context.drawImage(picture, 0, -top * scale, wide, height * scale)
-    return context.getImageData(0, 0, canvas.width, canvas.height)
+    context.drawImage(picture, 0, -top * scale, PAINTED_WIDE, height * scale)
+    const { data } = context.getImageData(0, 0, canvas.width, canvas.height)
+    return { width: canvas.width, height: canvas.height, data }
   } finally {
     URL.revokeObjectURL(address)
   }

@@ -1,31 +1,51 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { blockFacts } from '@nolvex/core/review/hierarchy/blockFacts'
+import type { Operation } from '@nolvex/core/document/types'
 import { eyeOrder, type Met } from '@nolvex/core/review/hierarchy/eyeOrder'
-import { judgedBlocks } from '@nolvex/core/review/hierarchy/judgedBlocks'
+import type { BlockFacts } from '@nolvex/core/review/hierarchy/judgedBlock'
 import { meantOrder, notAsMeant } from '@nolvex/core/review/hierarchy/meantOrder'
-import { labPlanes } from '@nolvex/core/review/hierarchy/pixels'
+import {
+  firstWindow,
+  leastChange,
+  mendingLabel,
+  paintedFacts,
+  writtenChanges,
+  type PaintWindow,
+} from '@nolvex/core/review/hierarchy/orderFindings'
 import { useFontLibrary } from '../../fonts/useFontLibrary'
 import { useViewport } from '../../screens/useViewport'
 import { useProject } from '../../session/projectStore'
 import type { DraftingPage } from '../../drafting/usePage'
-import { paintedWindow } from './paintedWindow'
+import { pixelsOf, windowSvg } from './paintedWindow'
 
-/** px a page is painted wide to be judged: more buys nothing */
-const WIDE = 320
 /** how many of a page are numbered */
 const SHOWN = 7
+
+/** The change that mends the order of what is met. */
+export interface OrderMending {
+  label: string
+  operations: Operation[]
+}
 
 /** What the eye meets first on a page as it is drawn, in its first window, and what it was meant to meet. */
 export function useEyePath(page: DraftingPage) {
   const project = useProject()
   const library = useFontLibrary()
   const { viewport } = useViewport()
-  const order = shallowRef<Met[]>([])
+  const facts = shallowRef<BlockFacts[]>([])
+  /** the least change that mends the order: `none` where no small one does, nothing until it has been looked for */
+  const mending = shallowRef<OrderMending | 'none'>()
+  const isMending = ref(false)
   const isLooking = ref(true)
   const trouble = ref('')
   const height = computed(() => viewport.value?.height ?? 900)
   let turn = 0
+
+  const paint: PaintWindow = async (layout, window) => {
+    const { value: fonts } = library
+    if (!fonts) throw new Error('The fonts are not there yet. Try again.')
+    return pixelsOf(await windowSvg(layout, window, { project: project.id, library: fonts }))
+  }
 
   watchDebounced(
     [page.layout, height, library],
@@ -34,15 +54,12 @@ export function useEyePath(page: DraftingPage) {
       if (!layout || !library.value) return
       const own = ++turn
       isLooking.value = true
-      const window = { top: 0, height: Math.min(height.value, Math.max(1, layout.height)) }
+      mending.value = undefined
       try {
-        const blocks = judgedBlocks(layout, window)
-        const options = { project: project.id, library: library.value, wide: WIDE }
-        const pixels = await paintedWindow(layout, window, options)
+        const found = await paintedFacts(layout, firstWindow(layout, height.value), paint)
         // The page was changed meanwhile: what is found now is of another one.
         if (own !== turn) return
-        const seen = { width: layout.width, height: window.height }
-        order.value = eyeOrder(blockFacts(blocks, seen, labPlanes(pixels)))
+        facts.value = found
         trouble.value = ''
       } catch (error) {
         trouble.value = (error as Error).message
@@ -51,6 +68,7 @@ export function useEyePath(page: DraftingPage) {
     },
     { immediate: true, debounce: 150 },
   )
+  const order = computed((): Met[] => eyeOrder(facts.value))
 
   const meant = computed(() => {
     const { value: layout } = page.layout
@@ -58,6 +76,32 @@ export function useEyePath(page: DraftingPage) {
     return meantOrder(layout, ({ origin }) => page.blocks.value[origin.record]?.emphasis, height.value)
   })
   const wrong = computed(() => notAsMeant(order.value, meant.value))
+
+  /** Looks for the least change; each that is tried is painted and measured. */
+  async function findMending() {
+    const { value: layout } = page.layout
+    if (!layout) return
+    const own = turn
+    isMending.value = true
+    const measure = async (operations: Operation[]) => {
+      const after = page.standAfter(operations)
+      if (!after || own !== turn) throw new Error('The page was changed meanwhile.')
+      return paintedFacts(after.layout, firstWindow(after.layout, height.value), paint)
+    }
+    const asked = { layout, facts: facts.value, order: order.value, meant: meant.value }
+    const drawn = { document: page.document.value, style: project.style }
+    try {
+      const found = await leastChange(asked, drawn, page.at.value, measure)
+      if (own !== turn) return
+      mending.value = found
+        ? { label: mendingLabel(found.changes), operations: writtenChanges(found.changes, page.at.value) }
+        : 'none'
+    } catch (error) {
+      if (own === turn) trouble.value = (error as Error).message
+    } finally {
+      isMending.value = false
+    }
+  }
   const first = computed(() => order.value.slice(0, SHOWN))
 
   /** Numbers where the eye goes, on the page. */
@@ -72,5 +116,5 @@ export function useEyePath(page: DraftingPage) {
     { immediate: true },
   )
   onScopeDispose(() => (page.marked.value = []))
-  return { order, first, meant, wrong, isLooking, trouble, height }
+  return { order, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending }
 }
