@@ -8,10 +8,17 @@ export default {
   globalTeardown: '<rootDir>/scripts/jestDatabaseEnd.mjs',
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
-  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
+  transform: {
+    '^.+\\.ts$': [
+      '<rootDir>/scripts/jestTransform.mjs',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } },
+    ],
+  },
   moduleNameMapper: {
     '^@nolvex/core/(.*)$': '<rootDir>/core/src/$1.ts',
     '^@nolvex/server/(.*)$': '<rootDir>/server/src/$1.ts',
   },
+  // Half of the time is spent waiting for databases and child processes.
+  maxWorkers: 2,
   testTimeout: 60000,
 }

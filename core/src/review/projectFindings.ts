@@ -12,7 +12,7 @@ import { drawingFindings } from './drawing/drawingRules'
 import type { Finding } from './finding'
 import { allFixes } from './fixes'
 import { orderFindings, type PaintWindow } from './hierarchy/orderFindings'
-import { sortFindings } from './leftFindings'
+import { sortFindings, type SortedFindings } from './leftFindings'
 import { mapFacts } from './map/mapFacts'
 import { mapFindings } from './map/mapRules'
 import { sweepFindings, sweptTrouble } from './sweep/sweepFindings'
@@ -32,7 +32,11 @@ export interface ProjectReview {
 }
 
 /** Everything found on the map, on every drawing, and at every width, but for what the project leaves as it is. */
-export async function projectFindings(documents: Documents, review: ProjectReview): Promise<Finding[]> {
+export const projectFindings = async (documents: Documents, review: ProjectReview): Promise<Finding[]> =>
+  (await projectReview(documents, review)).open
+
+/** Everything found on the map, on every drawing, and at every width, with what the project leaves as it is. */
+export async function projectReview(documents: Documents, review: ProjectReview): Promise<SortedFindings> {
   const site = documents.site as unknown as SiteDocument
   const content = (documents.content ?? emptyContent) as unknown as ContentDocument
   const onMap = mapFindings(mapFacts(site, content, review.newId))
@@ -42,7 +46,7 @@ export async function projectFindings(documents: Documents, review: ProjectRevie
     onDrawings.push(...(await pageFindings(documents, page.id, review)))
     review.tell?.((index + 1) / drawn.length)
   }
-  return sortFindings([...onMap, ...onDrawings], site).open
+  return sortFindings([...onMap, ...onDrawings], site)
 }
 
 const isDrawn = (documents: Documents, page: string) =>

@@ -7,7 +7,7 @@ export interface Called {
   say: (line: string) => void
 }
 
-export const OPTIONS = ['out', 'as', 'pages', 'bands', 'finish', 'scale', 'fail'] as const
+export const OPTIONS = ['out', 'as', 'pages', 'bands', 'finish', 'scale', 'fail', 'report'] as const
 export type OptionName = (typeof OPTIONS)[number]
 export const FLAGS = ['json', 'help', 'fix'] as const
 export type FlagName = (typeof FLAGS)[number]

@@ -1,9 +1,13 @@
+import { writeFile } from 'node:fs/promises'
+import { extname } from 'node:path'
 import type { Documents } from '@nolvex/core/document/types'
+import type { Project } from '@nolvex/core/formats/projectFile'
 import { SEVERITIES, type Finding, type Severity } from '@nolvex/core/review/finding'
-import { mendedProject, projectFindings } from '@nolvex/core/review/projectFindings'
+import type { SortedFindings } from '@nolvex/core/review/leftFindings'
+import { mendedProject, projectReview } from '@nolvex/core/review/projectFindings'
 import type { SiteDocument } from '@nolvex/core/site/site'
-import { paintableAddresses } from '../exports/paintable'
 import { windowPainter } from '../exports/paintWindow'
+import { writeReview } from '../exports/renderReview'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
 import { newId } from '../projects/projectService'
 import { shippedSpelling } from '../spelling/dictionary'
@@ -16,7 +20,7 @@ const GRAVITY = Object.keys(SEVERITIES) as Severity[]
 /** Says what is wrong with the plan of a site and with its drawings, and mends what it can. */
 export const reviewProject: Command = {
   name: 'review',
-  usage: 'review PROJECT [--json] [--fail serious|fair|slight] [--fix -o PROJECT]',
+  usage: 'review PROJECT [--json] [--fail serious|fair|slight] [--fix -o PROJECT] [--report FILE]',
   about:
     'says what is wrong with the plan and the drawings at every width; ends with 1 where something is so grave',
   async run({ files: [file], flags, options, say }) {
@@ -25,7 +29,7 @@ export const reviewProject: Command = {
     const project = await openFile(file)
     const review = {
       ...{ name: project.name, library: shippedFontLibrary(), newId, spelling: shippedSpelling() },
-      paint: windowPainter(await paintableAddresses(project.assets)),
+      paint: windowPainter(project.assets),
     }
     if (flags.has('fix')) {
       if (!options.out) throw new Misuse('review --fix needs -o with the project file to write.')
@@ -34,7 +38,9 @@ export const reviewProject: Command = {
       if (!flags.has('json')) say(`${options.out}: ${count} mended`)
       project.documents = documents
     }
-    const findings = await projectFindings(project.documents, review)
+    const found = await projectReview(project.documents, review)
+    if (options.report) await writeFile(options.report, await reportOf(found, project, options.report))
+    const findings = found.open
     if (flags.has('json'))
       say(
         JSON.stringify(
@@ -47,6 +53,19 @@ export const reviewProject: Command = {
     else for (const { severity, says } of findings) say(`${SEVERITIES[severity]}: ${says}`)
     return findings.some(({ severity }) => GRAVITY.indexOf(severity) <= least) ? 1 : 0
   },
+}
+
+/** The report for those who ordered the site, in what its file is named for. */
+function reportOf(
+  found: SortedFindings,
+  { name, documents, assets }: Project,
+  file: string,
+): Promise<Uint8Array> {
+  const ending = extname(file).slice(1).toLowerCase()
+  if (ending !== 'pdf' && ending !== 'html')
+    throw new Misuse(`--report writes a file that ends in .pdf or .html, not “${file}”.`)
+  const date = new Date().toISOString().slice(0, 10)
+  return writeReview(found, { title: name, documents, assets, date, file: ending, paper: 'A4' })
 }
 
 function gravityOf(word: string): number {

@@ -25,6 +25,7 @@ const TYPES = {
   pdf: { type: 'application/pdf', ending: 'pdf' },
   zip: { type: 'application/zip', ending: 'zip' },
   xml: { type: 'application/xml', ending: 'xml' },
+  html: { type: 'text/html; charset=utf-8', ending: 'html' },
 }
 
 /** Exports of one project that wait or run at once. */
@@ -138,6 +139,10 @@ function fileOf(input: ExportInput, project: string, site: SiteDocument, isZip: 
   if (input.format === 'pack') {
     const { type, ending } = TYPES[input.file === 'pdf' ? 'pdf' : 'zip']
     return { name: `${pathFromTitle(project) || 'site'}-${input.file}.${ending}`, type }
+  }
+  if (input.format === 'review') {
+    const { type, ending } = TYPES[input.file]
+    return { name: `${pathFromTitle(project) || 'site'}-review.${ending}`, type }
   }
   const { type, ending } = TYPES[input.format === 'html' ? 'zip' : input.format]
   const size = input.format === 'html' ? '' : `-${input.width}${input.scale > 1 ? `@${input.scale}x` : ''}`

@@ -12,7 +12,7 @@ import { sitemapFiles } from '@nolvex/core/formats/sitemapXml'
 import { gridCss } from '@nolvex/core/markup/gridCss'
 import { documentKinds } from '@nolvex/core/resolve/documentKinds'
 import type { Documents, Json, StoredRecord } from '@nolvex/core/document/types'
-import { pageSources } from '@nolvex/core/resolve/pageSources'
+import { aroundPages, pageSources } from '@nolvex/core/resolve/pageSources'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { rootFolder } from '../config'
 import { renderGrid } from './renderGrid'
@@ -20,9 +20,14 @@ import { renderMap } from './renderMap'
 import { renderPage } from './renderPage'
 
 const file = readFileSync(join(rootFolder(), 'demo', 'skerrin-ferries.nolvex.zip'))
-const { documents: clean } = readProject(unzipSync(new Uint8Array(file)))
+const { documents } = readProject(unzipSync(new Uint8Array(file)))
 /** It shows copies of shared blocks, a series and words of its own. */
 const DRAWN = 'pagehome00000000'
+/** what the exports of that page, of the map and of the grid are made from */
+const clean: Documents = {
+  ...aroundPages(documents),
+  ...Object.fromEntries(['site', 'style', DRAWN].map((id) => [id, documents[id]])),
+}
 
 /** What might end an element, an attribute, a string, a comment, a rule, a value or a line wherever it is written. */
 const HOSTILE = [
@@ -144,7 +149,8 @@ function anatomy(html: string) {
     }
     if ('childNodes' in node) node.childNodes.forEach(walk)
   }
-  walk(parse(html))
+  // Megabytes of fonts say nothing here: no sign of base64 ends anything.
+  walk(parse(html.replace(/(?<=;base64,)[a-z\d+/]{500,}=*/gi, '')))
   return { shapes, loads, styles, scripts }
 }
 
@@ -224,7 +230,7 @@ test('nor with texts made at random of what is hostile', async () => {
     fc.string(),
   )
   const text = fc.array(piece, { minLength: 1, maxLength: 6 }).map((parts) => parts.join('').slice(0, 90))
-  await fc.assert(fc.asyncProperty(text, check), { numRuns: 12, seed: 10 })
+  await fc.assert(fc.asyncProperty(text, check), { numRuns: 8, seed: 10 })
 })
 
 test('a spreadsheet takes no value for a formula, and Markdown none for its own signs', () => {

@@ -78,7 +78,14 @@ const packExportSchema = z.strictObject({
   date: z.iso.date(),
 })
 
-/** What may be asked of an export: a page, several pages, the map or the style guide on sheets of paper, the grid on one, or a board. */
+const reviewExportSchema = z.strictObject({
+  format: z.literal('review'),
+  file: z.enum(['pdf', 'html']),
+  paper: z.enum(Object.keys(PAPERS) as [PaperName, ...PaperName[]]).default('A4'),
+  date: z.iso.date(),
+})
+
+/** What may be asked of an export: a page, several pages, the map or the style guide on sheets of paper, the grid on one, a board, or what review found. */
 export const exportSchema = z.discriminatedUnion('format', [
   pageExportSchema,
   mapExportSchema,
@@ -86,6 +93,7 @@ export const exportSchema = z.discriminatedUnion('format', [
   guideExportSchema,
   boardExportSchema,
   packExportSchema,
+  reviewExportSchema,
 ])
 
 export type PageExport = z.infer<typeof pageExportSchema>
@@ -94,6 +102,7 @@ export type GuideExport = z.infer<typeof guideExportSchema>
 export type BoardExport = z.infer<typeof boardExportSchema>
 export type MapExport = z.infer<typeof mapExportSchema>
 export type PackExport = z.infer<typeof packExportSchema>
+export type ReviewExport = z.infer<typeof reviewExportSchema>
 export type ExportInput = z.infer<typeof exportSchema>
 export type JobState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled'
 

@@ -14,7 +14,7 @@ import { Problem } from '../http/problem'
 import { findProject } from '../projects/projectService'
 import { VersionRow } from '../versions/versionModel'
 import { JobRow, type JobState } from './jobModel'
-import { boardInto, brandInto, ownFontsInto, packInto, picturesOn } from './packSources'
+import { boardInto, brandInto, ownFontsInto, packInto, picturesOn, reviewInto } from './packSources'
 import type { RenderInput } from './render'
 import type { GridInput } from './renderGrid'
 import { progressIn } from './progress'
@@ -26,6 +26,8 @@ const STAGE_OF = { map: undefined, grid: 'grid', guide: 'style' } as const
 /** Exports that run at a time. */
 const AT_A_TIME = 2
 const LIMITS = { seconds: 60, megabytes: 1200 }
+/** Looking a project over takes some seconds a page. */
+const REVIEW_LIMITS = { ...LIMITS, seconds: 600 }
 /** A lease is renewed while its job runs, so that what a killed server leaves is soon taken up elsewhere. */
 const LEASE_S = 15
 const POLL_MS = 2000
@@ -137,7 +139,8 @@ export class JobRunner {
       const looking = setInterval(() => void this.renew(job.id, folder, stop), LOOK_MS)
       try {
         const input = await this.inputOf(job, folder)
-        await this.children.run('render', folder, input, LIMITS, stop.signal)
+        const limits = job.input.format === 'review' ? REVIEW_LIMITS : LIMITS
+        await this.children.run('render', folder, input, limits, stop.signal)
         return await storeBlob(this.sequelize, join(folder, 'result'))
       } finally {
         clearInterval(looking)
@@ -176,6 +179,7 @@ export class JobRunner {
       return { wanted: input, title: project.name, pictures, fonts, agreed }
     }
     if (input.format === 'pack') return packInto(folder, project, documents, input)
+    if (input.format === 'review') return reviewInto(folder, project, documents, input)
     if (input.format === 'board') return boardInto(folder, project, documents, input)
     const { pages } = (site as unknown as PageSources['site']).records
     const page = pages[input.page]

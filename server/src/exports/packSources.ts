@@ -8,7 +8,7 @@ import type { OwnFontFile } from '../fonts/fontsInUse'
 import { aroundPages, pageDrawings, picturesShown, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { AssetRow } from '../assets/assetModels'
 import { Problem } from '../http/problem'
-import type { BoardExport, PackExport } from './jobModel'
+import type { BoardExport, PackExport, ReviewExport } from './jobModel'
 import type { RenderInput } from './render'
 import { assetsInto, documentsInto } from './sourceFiles'
 
@@ -66,6 +66,25 @@ export async function boardInto(
     ...(await packInto(folder, project, documents, { ...NO_PACK, pages })),
     wanted,
     title: board.name,
+  }
+}
+
+/** Lays a whole project into a folder, to be looked over. */
+export async function reviewInto(
+  folder: string,
+  project: { id: string; name: string },
+  documents: Documents,
+  wanted: ReviewExport,
+): Promise<RenderInput> {
+  await documentsInto(folder, documents)
+  const around = aroundPages(documents)
+  const files = await assetsInto(
+    folder,
+    await picturesOn(project.id, pageDrawings(documents), documents.style, around),
+  )
+  return {
+    ...{ wanted, title: project.name, fonts: await ownFontsInto(folder, project.id, documents.style) },
+    pictures: files.map(({ asset: { id, type }, file }) => ({ id, type, file })),
   }
 }
 

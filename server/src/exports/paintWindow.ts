@@ -1,22 +1,45 @@
 import { Resvg } from '@resvg/resvg-js'
+import sharp from 'sharp'
+import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { PAINTED_WIDE, type PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
+import type { PageWindow } from '@nolvex/core/review/hierarchy/judgedBlocks'
+import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
+import type { PackAsset } from './packPages'
 import { resvgFonts } from './svgToPng'
 
-/** Paints what is seen of a page at once. @param pictures data addresses by asset id */
-export const windowPainter =
-  (pictures: Record<string, string>): PaintWindow =>
-  (layout, { top, height }) => {
-    const painter = new PagePainter(finishedFinish, ({ asset }) => (asset ? pictures[asset] : undefined))
-    const svg = pictureSvg({
-      ...{ width: layout.width, height: top + height, unit: 'px', title: 'Page' },
-      ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
-      marks: marksBetween(painter.sections(layout), top, top + height),
-    })
-    const fitTo = { mode: 'width' as const, value: PAINTED_WIDE }
-    const { pixels, width, height: tall } = new Resvg(svg, { fitTo, font: resvgFonts() }).render()
-    const skipped = Math.round((top * tall) / (top + height))
-    return Promise.resolve({ width, height: tall - skipped, data: pixels.subarray(skipped * width * 4) })
+/** px a picture is wide at most where only its colours count */
+const SMALL = 480
+
+/** Paints what is seen of a page at once. */
+export function windowPainter(assets: PackAsset[]): PaintWindow {
+  let pictures: Promise<Record<string, string>> | undefined
+  return async (layout, window) => painted(layout, window, await (pictures ??= smallPictures(assets)))
+}
+
+/** Pictures as data addresses by id. What cannot be read is left out: what stands beside it counts all the same. */
+async function smallPictures(assets: PackAsset[]): Promise<Record<string, string>> {
+  const found: Record<string, string> = {}
+  for (const { id, type, bytes } of assets) {
+    if (!type.startsWith('image/')) continue
+    const small = sharp(bytes).autoOrient().resize({ width: SMALL, withoutEnlargement: true }).png()
+    const shown = await small.toBuffer().catch(() => undefined)
+    if (shown) found[id] = `data:image/png;base64,${shown.toString('base64')}`
   }
+  return found
+}
+
+function painted(layout: PageLayout, { top, height }: PageWindow, pictures: Record<string, string>): Pixels {
+  const painter = new PagePainter(finishedFinish, ({ asset }) => (asset ? pictures[asset] : undefined))
+  const svg = pictureSvg({
+    ...{ width: layout.width, height: top + height, unit: 'px', title: 'Page' },
+    ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
+    marks: marksBetween(painter.sections(layout), top, top + height),
+  })
+  const fitTo = { mode: 'width' as const, value: PAINTED_WIDE }
+  const { pixels, width, height: tall } = new Resvg(svg, { fitTo, font: resvgFonts() }).render()
+  const skipped = Math.round((top * tall) / (top + height))
+  return { width, height: tall - skipped, data: pixels.subarray(skipped * width * 4) }
+}

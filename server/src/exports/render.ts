@@ -66,6 +66,13 @@ async function rendered(
         progressInto(folder),
       )
     }
+    case 'review': {
+      const assets = await Promise.all(pictures.map((one) => assetOf(folder, one)))
+      return (await import('./renderReview')).renderReview(
+        { ...wanted, title, documents, assets },
+        progressInto(folder),
+      )
+    }
     default: {
       const { renderPage } = await import('./renderPage')
       const sources = pageSources(documents, wanted.page)

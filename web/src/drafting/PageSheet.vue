@@ -38,7 +38,7 @@ const props = defineProps<{
   /** another page beside it is the one that is measured */
   isQuiet?: boolean
 }>()
-const { seenAs } = useSeenAs()
+const { seenAs, heat } = useSeenAs()
 const emit = defineEmits<{
   list: [event: MouseEvent, stack: Placed[]]
   pictures: [files: File[], block: string | undefined]
@@ -91,6 +91,7 @@ const state = computed((): SurfaceState => ({
   isMeasured: isMeasured.value,
   isQuiet: props.isQuiet,
   ruler: page.ruler.value,
+  heat: seenAs.value === 'heat' && !props.isQuiet ? heat.value : undefined,
 }))
 const laidOver = computed(() =>
   (isAlone.value ? [] : overlays).flatMap(({ name, component, props: propsOf }) => {

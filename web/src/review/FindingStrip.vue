@@ -8,7 +8,7 @@ import { useDraftingPage } from '../drafting/useDraftingPage'
 import { useProject } from '../session/projectStore'
 import LeaveFinding from './LeaveFinding.vue'
 import OwnWord from './OwnWord.vue'
-import { reviewRules } from './reviewRules'
+import { reviewRules } from '@nolvex/core/review/allRules'
 import { useReview } from './useReview'
 import { useFindingWalk } from './useFindingWalk'
 

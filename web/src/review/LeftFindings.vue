@@ -3,7 +3,7 @@ import { ElButton, ElTag } from 'element-plus'
 import { computed } from 'vue'
 import type { SortedFindings } from '@nolvex/core/review/leftFindings'
 import { useProject } from '../session/projectStore'
-import { reviewRules } from './reviewRules'
+import { reviewRules } from '@nolvex/core/review/allRules'
 
 /** What a project leaves as it is: findings with their reasons, and rules that do not speak. */
 const props = defineProps<{ sorted: SortedFindings }>()

@@ -7,7 +7,8 @@ import PickField from '../forms/PickField.vue'
 import { useProject } from '../session/projectStore'
 import FindingGroups from './FindingGroups.vue'
 import LeftFindings from './LeftFindings.vue'
-import { reviewRules } from './reviewRules'
+import { reviewRules } from '@nolvex/core/review/allRules'
+import ReportPanel from './ReportPanel.vue'
 import { useReview } from './useReview'
 
 /** Everything that was found wrong, on the map and on drawings, with the way to each. */
@@ -89,6 +90,7 @@ const title = computed(() => {
           clearable
           @change="page = $event"
         />
+        <ReportPanel class="report" />
       </span>
     </div>
     <div class="board">
@@ -123,7 +125,8 @@ const title = computed(() => {
   gap: 8px;
   margin-left: auto;
 }
-.end > * {
+/* Fields alone share the room. */
+.end > :not(.report) {
   width: 168px;
 }
 </style>

@@ -2,7 +2,7 @@ import { useRouter } from 'vue-router'
 import type { Finding } from '@nolvex/core/review/finding'
 import { useMap } from '../map/mapStore'
 import { useProject } from '../session/projectStore'
-import { isOfMockups } from './reviewRules'
+import { isOfMockups } from '@nolvex/core/review/allRules'
 
 const VIEWS = { pages: 'tree', menus: 'menus', journeys: 'journeys', items: 'content' } as const
 

@@ -119,10 +119,14 @@ export function drawingFacts(
   }
 }
 
+/** Whether a page is to be looked at as a mockup: its guide dresses it, or it was checked as one. */
+export const isDressed = ({ checked }: Page, { style }: Pick<PageSources, 'style'>): boolean =>
+  Boolean(checked?.mockup) || Object.keys(style.records.parts).length > 0
+
 /** Drawn to the finish its guide dresses it in, or as far as the wireframe is shown to be. */
-function finishOf({ checked }: Page, { site, style }: PageSources): DrawnFinish {
-  if (checked?.mockup || Object.keys(style.records.parts).length) return 'finished'
-  return site.records.settings.site.wireframe === 'sketch' ? 'sketch' : 'plain'
+function finishOf(page: Page, sources: PageSources): DrawnFinish {
+  if (isDressed(page, sources)) return 'finished'
+  return sources.site.records.settings.site.wireframe === 'sketch' ? 'sketch' : 'plain'
 }
 
 /** Where a finding on an instance leads: its block, or the copy on the page that shows it. */

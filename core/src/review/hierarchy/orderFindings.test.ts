@@ -7,7 +7,7 @@ import { px } from '../../units/length'
 import { orderFindings } from './orderFindings'
 
 const library = shippedFontLibrary()
-const paint = windowPainter({})
+const paint = windowPainter([])
 const says = (words: string) => [{ insert: `${words}\n` }]
 const found = (page: Sketch[]) => orderFindings(reviewFacts(reviewedProject(page), library), paint)
 

@@ -15,7 +15,7 @@ import { judgedBlocks, type PageWindow } from './judgedBlocks'
 import { meantGroups, meantOrder, notAsMeant, type Meant } from './meantOrder'
 import { mendOrder, type MendedOrder } from './mendOrder'
 import { orderChanges, type OrderChange } from './orderChanges'
-import { labPlanes, type Pixels } from './pixels'
+import { labPlanes, type LabPlanes, type Pixels } from './pixels'
 
 /** Paints what is seen of a page in a window, `PAINTED_WIDE` pixels wide. */
 export type PaintWindow = (layout: PageLayout, window: PageWindow) => Promise<Pixels>
@@ -40,16 +40,30 @@ export const firstWindow = ({ height }: PageLayout, tall = FIRST_WINDOW): PageWi
   height: Math.min(tall, Math.max(1, height)),
 })
 
+/** A window of a page in the colours it is painted in, and what that tells of each block in it. */
+export interface PaintedWindow {
+  planes: LabPlanes
+  facts: BlockFacts[]
+}
+
+export async function paintedWindow(
+  layout: PageLayout,
+  window: PageWindow,
+  paint: PaintWindow,
+): Promise<PaintedWindow> {
+  const planes = labPlanes(await paint(layout, window))
+  const seen = { width: layout.width, height: window.height }
+  return { planes, facts: blockFacts(judgedBlocks(layout, window), seen, planes) }
+}
+
 /** What painting tells of each block in a window of a page. */
 export async function paintedFacts(
   layout: PageLayout,
   window: PageWindow,
   paint: PaintWindow,
 ): Promise<BlockFacts[]> {
-  const blocks = judgedBlocks(layout, window)
-  if (blocks.length === 0) return []
-  const planes = labPlanes(await paint(layout, window))
-  return blockFacts(blocks, { width: layout.width, height: window.height }, planes)
+  if (judgedBlocks(layout, window).length === 0) return []
+  return (await paintedWindow(layout, window, paint)).facts
 }
 
 /** A page at a band with what is met on it, and where that is not what was meant. */

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, onScopeDispose } from 'vue'
 import { ALIKE, CLEAR, saidOfTwo } from '@nolvex/core/review/hierarchy/eyeOrder'
 import FoldLines from '../../audience/FoldLines.vue'
+import { percent } from '../../audience/useAudience'
 import ChoiceField from '../../forms/ChoiceField.vue'
 import TroubleNote from '../../forms/TroubleNote.vue'
 import { useEyePath } from '../../review/eye/useEyePath'
@@ -11,12 +12,19 @@ import { useDraftingPage } from '../useDraftingPage'
 
 /** What the eye meets first in the page's first window, why, and whether that is what was meant. */
 const page = useDraftingPage()
-const { order, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending } =
+const { order, whole, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending } =
   useEyePath(page)
 const { seenAs } = useSeenAs()
 onScopeDispose(() => {
   seenAs.value = 'drawn'
   preview(false)
+})
+
+/** Where most of it hangs, where it does not hang evenly. */
+const hangs = computed(() => {
+  const { left, above } = whole.value
+  const across = `${percent(left)} left, ${percent(1 - left)} right`
+  return `${across}; ${percent(above)} above, ${percent(1 - above)} below the middle`
 })
 
 /** The page as it would stand, before it does. */
@@ -85,13 +93,21 @@ const share = (score: number) => 20 + (80 * (score - least.value)) / Math.max(0.
       </template>
     </template>
   </template>
+  <h3>As a whole</h3>
+  <dl v-if="order.length">
+    <dt>Covered</dt>
+    <dd>{{ percent(whole.density) }} of the window</dd>
+    <dt>Balance</dt>
+    <dd>{{ percent(whole.balance) }}: {{ hangs }}</dd>
+  </dl>
   <h3>Without scrolling</h3>
   <FoldLines />
   <h3>See it otherwise</h3>
   <ChoiceField label="Shown" :value="seenAs" :choices="SEEN_AS" @change="seenAs = $event ?? 'drawn'" />
   <p class="soft">
     The first {{ height }} px at {{ page.band.value.name }}, judged by size, type, contrast, colour and what
-    is alike. It is what a designer would expect, not where people looked.
+    is alike; warmth goes by the pixels alone (spectral residual, Hou and Zhang 2007), and was right less
+    often. It is what a designer would expect, not where people looked.
   </p>
 </template>
 
@@ -101,6 +117,18 @@ h3 {
 }
 p {
   margin: 4px 0;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 10px;
+  margin: 4px 0;
+}
+dt {
+  color: var(--slate);
+}
+dd {
+  margin: 0;
 }
 ol,
 ul {

@@ -4,6 +4,7 @@ import type { Rect } from '@nolvex/core/snap/rect'
 import FoldLines from '../../screens/FoldLines.vue'
 import type { Preview } from '../gestures/gesture'
 import type { Ruler } from '../usePage'
+import type { HeatPicture } from '../../review/eye/useSeenAs'
 import GuideLayer from '../guides/GuideLayer.vue'
 import AnchorMarks from './AnchorMarks.vue'
 import BoxOutlines from './BoxOutlines.vue'
@@ -11,6 +12,7 @@ import BlockTags from './BlockTags.vue'
 import DimensionLines from './DimensionLines.vue'
 import DistanceLines from './DistanceLines.vue'
 import DropPreview from './DropPreview.vue'
+import EyeHeat from './EyeHeat.vue'
 import GapLines from './GapLines.vue'
 import GradientEnds from './GradientEnds.vue'
 import HoveredOutline from './HoveredOutline.vue'
@@ -56,6 +58,8 @@ export interface SurfaceState {
   /** whether the key for distances is held */
   isMeasured: boolean
   ruler: Ruler | undefined
+  /** what stands out, where it is shown */
+  heat: HeatPicture | undefined
   /** whether another page beside it is the one that is measured */
   isQuiet: boolean
 }
@@ -95,6 +99,7 @@ export const overlays: Overlay[] = [
     component: SkeletonBoxes,
     props: ({ zoom, view, hasSkeleton, preview }) => (hasSkeleton && !preview ? { zoom, view } : undefined),
   },
+  { name: 'heat', component: EyeHeat, props: ({ zoom, heat }) => heat && { zoom, heat } },
   { name: 'folds', component: FoldLines, props: ({ zoom, width }) => ({ zoom, width }) },
   { name: 'guides', component: GuideLayer, props: ({ zoom, width, height }) => ({ zoom, width, height }) },
   {

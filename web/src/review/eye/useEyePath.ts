@@ -1,6 +1,8 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { Operation } from '@nolvex/core/document/types'
+import { composition } from '@nolvex/core/review/hierarchy/composition'
+import { spectralResidual } from '@nolvex/core/review/hierarchy/spectralResidual'
 import { eyeOrder, type Met } from '@nolvex/core/review/hierarchy/eyeOrder'
 import type { BlockFacts } from '@nolvex/core/review/hierarchy/judgedBlock'
 import { meantOrder, notAsMeant } from '@nolvex/core/review/hierarchy/meantOrder'
@@ -9,6 +11,7 @@ import {
   leastChange,
   mendingLabel,
   paintedFacts,
+  paintedWindow,
   writtenChanges,
   type PaintWindow,
 } from '@nolvex/core/review/hierarchy/orderFindings'
@@ -16,7 +19,9 @@ import { useFontLibrary } from '../../fonts/useFontLibrary'
 import { useViewport } from '../../screens/useViewport'
 import { useProject } from '../../session/projectStore'
 import type { DraftingPage } from '../../drafting/usePage'
+import { heatPicture } from './heatPicture'
 import { pixelsOf, windowSvg } from './paintedWindow'
+import { useSeenAs } from './useSeenAs'
 
 /** how many of a page are numbered */
 const SHOWN = 7
@@ -33,6 +38,9 @@ export function useEyePath(page: DraftingPage) {
   const library = useFontLibrary()
   const { viewport } = useViewport()
   const facts = shallowRef<BlockFacts[]>([])
+  /** px of the page that were looked at */
+  const seenWindow = shallowRef({ width: 1, height: 1 })
+  const { heat } = useSeenAs()
   /** the least change that mends the order: `none` where no small one does, nothing until it has been looked for */
   const mending = shallowRef<OrderMending | 'none'>()
   const isMending = ref(false)
@@ -56,10 +64,13 @@ export function useEyePath(page: DraftingPage) {
       isLooking.value = true
       mending.value = undefined
       try {
-        const found = await paintedFacts(layout, firstWindow(layout, height.value), paint)
+        const window = firstWindow(layout, height.value)
+        const { planes, facts: found } = await paintedWindow(layout, window, paint)
         // The page was changed meanwhile: what is found now is of another one.
         if (own !== turn) return
         facts.value = found
+        seenWindow.value = { width: layout.width, height: window.height }
+        heat.value = { address: heatPicture(spectralResidual(planes)), ...seenWindow.value }
         trouble.value = ''
       } catch (error) {
         trouble.value = (error as Error).message
@@ -69,6 +80,7 @@ export function useEyePath(page: DraftingPage) {
     { immediate: true, debounce: 150 },
   )
   const order = computed((): Met[] => eyeOrder(facts.value))
+  const whole = computed(() => composition(facts.value, seenWindow.value))
 
   const meant = computed(() => {
     const { value: layout } = page.layout
@@ -115,6 +127,9 @@ export function useEyePath(page: DraftingPage) {
     },
     { immediate: true },
   )
-  onScopeDispose(() => (page.marked.value = []))
-  return { order, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending }
+  onScopeDispose(() => {
+    page.marked.value = []
+    heat.value = undefined
+  })
+  return { order, whole, first, meant, wrong, isLooking, trouble, height, mending, isMending, findMending }
 }

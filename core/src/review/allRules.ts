@@ -1,7 +1,7 @@
-import { drawingRules } from '@nolvex/core/review/drawing/drawingRules'
-import { orderRule } from '@nolvex/core/review/hierarchy/orderFindings'
-import { mapRules } from '@nolvex/core/review/map/mapRules'
-import { sweepRule } from '@nolvex/core/review/sweep/sweepFindings'
+import { drawingRules } from './drawing/drawingRules'
+import { orderRule } from './hierarchy/orderFindings'
+import { mapRules } from './map/mapRules'
+import { sweepRule } from './sweep/sweepFindings'
 
 /** Every rule there is, the gravest of drawings first. */
 export const reviewRules: { id: string; label: string; why: string }[] = [
