@@ -39,6 +39,7 @@ import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { artwork } from './journeys/artwork'
 import { shownBeside } from './journeys/shownBeside'
+import { metInOrder } from './journeys/metInOrder'
 import { spoiltPage } from './journeys/spoiltPage'
 import { stickingInChromium } from './journeys/stickingInChromium'
 import { thinSlice } from './journeys/thinSlice'
@@ -85,6 +86,7 @@ const journeys: Journey[] = [
   repeated,
   reviewed,
   spoiltPage,
+  metInOrder,
   reviewAndAxe,
   told,
   fieldsAndKeys,

@@ -42,7 +42,7 @@ export const reviewed: Journey = {
       'and the map has the section',
     )
 
-    await person.choose('.stage-strip .pick-field:last-child input', 'Home')
+    await person.choose('.stage-strip input[aria-label=Page]', 'Home')
     await person.until('only those of a page', async () => !(await says()).includes('C-006'))
     await person.press('Too wide runs out of the page')
     await person.until(

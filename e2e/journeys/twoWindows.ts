@@ -1,5 +1,4 @@
 import { Key } from 'selenium-webdriver'
-import { expectTrue } from '../expect'
 import type { Journey } from './journey'
 
 const PAGE = '/projects/skerrinferries00/wireframe'

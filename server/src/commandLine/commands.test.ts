@@ -111,17 +111,22 @@ test('what is found in the plan ends with 1, as words or as data', async () => {
   })
 })
 
-test('only what is so grave ends with 1, and what can be mended is mended into another file', async () => {
-  await writeFile(at('plain.txt'), 'Home\n  News\n  Prices\n')
-  await run('new', at('plain.txt'), '-o', at('plain.nolvex.zip'))
-  await run('draft', at('plain.nolvex.zip'), '-o', at('plain.nolvex.zip'))
-  const project = await openFile(at('plain.nolvex.zip'))
+/** Gives every box of a project a gap that is on no scale. */
+async function spoilGaps(file: string) {
+  const project = await openFile(file)
   const boxes = Object.values(project.documents)
     .filter(({ kind }) => kind === 'drawing')
     .flatMap(({ records }) => Object.values(records.blocks) as unknown as Block[])
     .filter(({ kind }) => kind === 'box')
   for (const box of boxes) box.arrange = { ...box.arrange, gap: { value: 13, unit: 'px' } }
-  await saveFile(at('plain.nolvex.zip'), project)
+  await saveFile(file, project)
+}
+
+test('only what is so grave ends with 1, and what can be mended is mended into another file', async () => {
+  await writeFile(at('plain.txt'), 'Home\n  News\n  Prices\n')
+  await run('new', at('plain.txt'), '-o', at('plain.nolvex.zip'))
+  await run('draft', at('plain.nolvex.zip'), '-o', at('plain.nolvex.zip'))
+  await spoilGaps(at('plain.nolvex.zip'))
   expect(await run('review', at('plain.nolvex.zip'))).toBe(1)
   const before = said.length
   said = []
@@ -133,6 +138,20 @@ test('only what is so grave ends with 1, and what can be mended is mended into a
   expect(await run('review', at('plain.nolvex.zip'), '--fix')).toBe(2)
   expect(await run('review', at('plain.nolvex.zip'), '--fail', 'ever')).toBe(2)
   expect(told.join('\n')).toContain('serious, fair, slight')
+})
+
+test('a report is written as what its file is named for', async () => {
+  await writeFile(at('told.txt'), 'Home\n  News\n  News\n')
+  await run('new', at('told.txt'), '-o', at('told.nolvex.zip'))
+  await run('draft', at('told.nolvex.zip'), '-o', at('told.nolvex.zip'))
+  await spoilGaps(at('told.nolvex.zip'))
+  expect(await run('review', at('told.nolvex.zip'), '--report', at('told.html'))).toBe(1)
+  const html = await readFile(at('told.html'), 'utf8')
+  expect(html).toContain('3 pages were looked at')
+  expect(html).toContain('data:image/png;base64,')
+  await run('review', at('told.nolvex.zip'), '--report', at('told.pdf'))
+  expect((await readFile(at('told.pdf'))).subarray(0, 5).toString()).toBe('%PDF-')
+  expect(await run('review', at('told.nolvex.zip'), '--report', at('told.doc'))).toBe(2)
 })
 
 test.each([

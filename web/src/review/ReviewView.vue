@@ -90,7 +90,7 @@ const title = computed(() => {
           clearable
           @change="page = $event"
         />
-        <ReportPanel class="report" />
+        <span class="report"><ReportPanel /></span>
       </span>
     </div>
     <div class="board">
