@@ -25,7 +25,7 @@ export const metInOrder: Journey = {
 
     await person.open(`${site.address}/projects/${DEMO}/review`)
     const found = 'Intro is met before Headline'
-    await person.until('it is found', async () => (await person.text('main.review')).includes(found))
+    await person.until('it is found', async () => (await person.text('.review')).includes(found))
     await person.press(found)
     const strip = () => person.text('.finding')
     await person.until('a change that mends it stands above the page', async () =>

@@ -20,7 +20,7 @@ export const reviewed: Journey = {
       },
     ])
     await person.open(`${site.address}/projects/${DEMO}/review`)
-    const says = () => person.text('main.review')
+    const says = () => person.text('.review')
     await person.until('all pages were looked at', async () => {
       const words = await says()
       return words.includes('Too wide runs out of') && !words.includes('Looking at')

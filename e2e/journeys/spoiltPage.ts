@@ -28,7 +28,7 @@ export const spoiltPage: Journey = {
     await commitParts(site, DEMO, [{ document: HOME, kind: 'drawing', operations }])
 
     await person.open(`${site.address}/projects/${DEMO}/review`)
-    const says = () => person.text('main.review')
+    const says = () => person.text('.review')
     await person.until('all was looked at', async () => {
       const words = await says()
       return words.includes('Intro stands out') && !/Looking at|at every width…/.test(words)
@@ -83,7 +83,7 @@ async function walked(person: Person) {
 
 async function left(person: Person, says: () => Promise<string>) {
   await person.driver.executeScript(
-    `[...document.querySelectorAll('main.review li')].find((li) => li.textContent.includes('Notices heading is h5'))
+    `[...document.querySelectorAll('.review li')].find((li) => li.textContent.includes('Notices heading is h5'))
        .querySelector('button:last-of-type').click()`,
   )
   await person.until('the panel takes the keys', () =>
@@ -99,7 +99,7 @@ async function left(person: Person, says: () => Promise<string>) {
 
 async function silenced(person: Person, says: () => Promise<string>) {
   await person.driver.executeScript(
-    `[...document.querySelectorAll('main.review section')].find((one) => one.textContent.includes('Content that is missing'))
+    `[...document.querySelectorAll('.review section')].find((one) => one.textContent.includes('Content that is missing'))
        .querySelector('.silence').click()`,
   )
   await person.until('the rule is silent', async () => (await says()).includes('Silent in this project'))

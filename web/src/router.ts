@@ -34,7 +34,7 @@ export const router = createRouter({
           name: 'walkthrough',
           component: () => import('./walkthrough/WalkthroughView.vue'),
         },
-        { path: 'review', name: 'review', component: () => import('./review/ReviewView.vue') },
+        { path: 'review/:view?', name: 'review', component: () => import('./review/ReviewStage.vue') },
         { path: 'handoff', name: 'handoff', component: () => import('./handoff/HandoffView.vue') },
       ],
     },

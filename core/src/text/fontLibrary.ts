@@ -147,6 +147,11 @@ export class FontLibrary {
     return [...new Set(this.files.map(({ family }) => family))]
   }
 
+  /** All files of a family. */
+  filesOf(family: string): FontFile[] {
+    return this.files.filter((file) => file.family === family)
+  }
+
   /** The family's face nearest in weight; a family that is not here gives way to the last resort. */
   face(style: FontStyle): FontFace {
     let faces = this.faces.get(style.family)

@@ -8,14 +8,13 @@ import { mendedProject, projectReview } from '@nolvex/core/review/projectFinding
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { windowPainter } from '../exports/paintWindow'
 import { writeReview } from '../exports/renderReview'
+import { GRAVITY } from '@nolvex/core/review/severityCounts'
 import { shippedFontLibrary } from '../fonts/shippedFonts'
 import { newId } from '../projects/projectService'
 import { shippedSpelling } from '../spelling/dictionary'
 import type { Command } from './command'
 import { Misuse } from './misuse'
 import { openFile, saveFile } from './projectFiles'
-
-const GRAVITY = Object.keys(SEVERITIES) as Severity[]
 
 /** Says what is wrong with the plan of a site and with its drawings, and mends what it can. */
 export const reviewProject: Command = {

@@ -13,6 +13,12 @@ const PATIENCE = 4000
 const REMOVED =
   'script, noscript, iframe, frame, object, embed, base, meta, link, style, template, audio, video, source'
 
+/** A page that is open in a frame. */
+export interface OpenedPage {
+  inside: Document
+  view: Window & typeof globalThis
+}
+
 /**
  * Lays a page out in a sandboxed frame, without scripts and without fetching anything, and reads where its blocks
  * stand. The frame stays in the page while it is looked at.
@@ -23,6 +29,21 @@ export async function layOutPage(
   page: PageFiles,
   width: number,
 ): Promise<FoundBlock[]> {
+  const { inside, view } = await openPage(frame, page, width)
+  return blocksOf(inside, view)
+}
+
+/**
+ * Opens a page in a sandboxed frame so wide, without scripts and without fetching anything.
+ * @param fonts faces it is set in, which it may not fetch
+ * @throws an error for a page of too many elements
+ */
+export async function openPage(
+  frame: HTMLIFrameElement,
+  page: PageFiles,
+  width: number,
+  fonts: (css: string[]) => PageFont[] = () => [],
+): Promise<OpenedPage> {
   const { html, inline } = withoutInlineStyles(page.html)
   const parsed = new DOMParser().parseFromString(html, 'text/html')
   const count = parsed.querySelectorAll('*').length
@@ -32,29 +53,51 @@ export async function layOutPage(
   for (const element of parsed.querySelectorAll(REMOVED)) element.remove()
   const addresses = withOwnPictures(parsed, page)
   frame.style.width = `${width}px`
-  const { contentDocument: inside, contentWindow: view } = frame
-  if (!inside || !view) throw new Error('The page could not be opened. Try again.')
+  const { contentDocument: inside, contentWindow } = frame
+  if (!inside || !contentWindow) throw new Error('The page could not be opened. Try again.')
+  const view = contentWindow as Window & typeof globalThis
   inside.replaceChild(inside.adoptNode(parsed.documentElement), inside.documentElement)
   inside.adoptedStyleSheets = sheets.map((css) => {
-    const sheet = new (view as Window & typeof globalThis).CSSStyleSheet()
-    sheet.replaceSync(css)
+    const sheet = new view.CSSStyleSheet()
+    sheet.replaceSync(withoutFetching(css))
     return sheet
   })
   await Promise.race([
-    Promise.all([...inside.images].map((image) => image.decode().catch(() => undefined))),
+    Promise.all([
+      ...[...inside.images].map((image) => image.decode().catch(() => undefined)),
+      ...fonts(sheets).map((font) => given(font, inside, view)),
+    ]),
     new Promise((resolve) => setTimeout(resolve, PATIENCE)),
   ])
   for (const address of addresses) URL.revokeObjectURL(address)
-  return blocksOf(inside, view as Window & typeof globalThis)
+  return { inside, view }
 }
 
-/** All CSS of a page in its order; what it would fetch is taken out. */
+/** A font that came along with a page, or ships with the application. */
+export interface PageFont {
+  family: string
+  weight: string
+  style: string
+  bytes: Uint8Array
+}
+
+/** Has the page use a font. One that cannot be read is left out, as browsers do. */
+async function given({ family, weight, style, bytes }: PageFont, inside: Document, view: OpenedPage['view']) {
+  const face = new view.FontFace(family, bytes as BufferSource, { weight, style })
+  try {
+    inside.fonts.add(await face.load())
+  } catch {
+    // The next family of the page's list is shown.
+  }
+}
+
+/** All CSS of a page in its order. */
 function stylesOf(parsed: Document, inline: string[], page: PageFiles): string[] {
   return [...parsed.querySelectorAll('link[rel~="stylesheet" i]')].map((element) => {
     const index = element.getAttribute('data-inline')
-    if (index !== null) return withoutFetching(inline[Number(index)] ?? '')
+    if (index !== null) return inline[Number(index)] ?? ''
     const file = fileNamed(page, element.getAttribute('href') ?? '')
-    return file ? withoutFetching(new TextDecoder().decode(file)) : ''
+    return file ? new TextDecoder().decode(file) : ''
   })
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { SEVERITIES, type Severity } from '@nolvex/core/review/finding'
+import { SEVERITIES } from '@nolvex/core/review/finding'
+import { GRAVITY, severityCounts } from '@nolvex/core/review/severityCounts'
 import { bandsInOrder } from '@nolvex/core/grid/band'
 import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import PickField from '../forms/PickField.vue'
@@ -26,13 +27,9 @@ const pages = computed(() =>
       .map((one) => [one.page.id, `${one.page.title || 'Untitled'} (${countByPage.value.get(one.page.id)})`]),
   ),
 )
+const counts = computed(() => severityCounts(findings.value))
 const severities = computed(() =>
-  Object.fromEntries(
-    (Object.keys(SEVERITIES) as Severity[]).map((one) => {
-      const count = findings.value.filter((finding) => finding.severity === one).length
-      return [one, `${SEVERITIES[one]} (${count})`]
-    }),
-  ),
+  Object.fromEntries(GRAVITY.map((one) => [one, `${SEVERITIES[one]} (${counts.value[one]})`])),
 )
 const bands = computed(() =>
   Object.fromEntries(
@@ -54,7 +51,7 @@ const title = computed(() => {
 </script>
 
 <template>
-  <main class="review">
+  <div class="review">
     <div class="stage-strip">
       <b>{{ title }}</b>
       <span v-if="waiting" class="soft" role="status">
@@ -104,7 +101,7 @@ const title = computed(() => {
       <FindingGroups :findings="shown" :rules="reviewRules" is-whole />
       <LeftFindings :sorted="sorted" />
     </div>
-  </main>
+  </div>
 </template>
 
 <style scoped>

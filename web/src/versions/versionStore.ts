@@ -122,5 +122,5 @@ export const useVersions = defineStore('versions', () => {
       if (changed.length) project.change(`Restore ${name}`, changed)
     })
 
-  return { versions, gates, trouble, keep, approve, forget, compare, restore }
+  return { versions, gates, trouble, documentsOf, keep, approve, forget, compare, restore }
 })

@@ -69,7 +69,7 @@ function partsAsOne(one: Seen): JudgedBlock | undefined {
 }
 
 /** The rectangle of a text's lines: not the column it stands in. */
-function tightAround({ box, node, x, y, w, h }: Seen) {
+export function tightAround({ box, node, x, y, w, h }: Seen) {
   if (!box.paragraph || !box.font) return { x, y, w, h }
   const room = w - box.insetLeft - box.insetRight
   const lines = breakLines(box.paragraph, room).slice(0, node.look.lines ?? Infinity)

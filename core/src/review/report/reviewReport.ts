@@ -3,6 +3,7 @@ import { pagesInOrder } from '../../site/treeOrder'
 import { reviewRules } from '../allRules'
 import { SEVERITIES, type Finding, type Severity } from '../finding'
 import type { SortedFindings } from '../leftFindings'
+import { GRAVITY, severityCounts } from '../severityCounts'
 
 /** A picture of a place on a page, ready to be shown. */
 export interface ShownPlace {
@@ -37,8 +38,6 @@ export interface ReviewReport {
   left: { says: string; reason: string }[]
 }
 
-const GRAVITY = Object.keys(SEVERITIES) as Severity[]
-
 /**
  * Findings as a report tells them: page by page in the map's order, the gravest first, what concerns no page at the end.
  * @param placeOf the picture of a finding's place, where there is one
@@ -63,9 +62,7 @@ export function reviewReport(
   const others = [...byPage].flatMap(([id, findings]) => (known.has(id) ? [] : findings))
   return {
     ...{ title, date, pages },
-    count: Object.fromEntries(
-      GRAVITY.map((severity) => [severity, open.filter((one) => one.severity === severity).length]),
-    ) as Record<Severity, number>,
+    count: severityCounts(open),
     groups: [
       ...inOrder.map((page) => group(page.title || 'Untitled', byPage.get(page.id))),
       group('The site as a whole', others),
