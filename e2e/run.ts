@@ -39,6 +39,7 @@ import { selections } from './journeys/selections'
 import { shelf } from './journeys/shelf'
 import { artwork } from './journeys/artwork'
 import { shownBeside } from './journeys/shownBeside'
+import { builtPage } from './journeys/builtPage'
 import { metInOrder } from './journeys/metInOrder'
 import { spoiltPage } from './journeys/spoiltPage'
 import { stickingInChromium } from './journeys/stickingInChromium'
@@ -87,6 +88,7 @@ const journeys: Journey[] = [
   reviewed,
   spoiltPage,
   metInOrder,
+  builtPage,
   reviewAndAxe,
   told,
   fieldsAndKeys,

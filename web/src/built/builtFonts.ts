@@ -1,16 +1,17 @@
+import { fontFaces } from '../found/fontFaces'
 import { fileNamed, type PageFiles } from '../found/readPageFiles'
 import type { PageFont } from '../found/layOutPage'
 
-/** Faces and signs of a page's CSS that are looked at at most. */
+/** faces of a page's CSS that are looked at at most */
 const MOST_FACES = 60
 const DATA = /^data:[\w/+.-]*;base64,/
 
 /** The fonts a page's own CSS names, where they stand in it or came along as files. */
 export function builtFonts(css: string[], page: PageFiles): PageFont[] {
   return css
-    .flatMap(facesIn)
+    .flatMap(fontFaces)
     .slice(0, MOST_FACES)
-    .flatMap((face) => {
+    .flatMap(({ body: face }) => {
       const family = valueOf(face, 'font-family')?.replace(/^['"]|['"]$/g, '')
       const bytes = sourcesOf(face)
         .map((address) => bytesAt(address, page))
@@ -19,19 +20,6 @@ export function builtFonts(css: string[], page: PageFiles): PageFont[] {
       const weight = valueOf(face, 'font-weight') ?? '400'
       return [{ family, weight, style: valueOf(face, 'font-style') ?? 'normal', bytes }]
     })
-}
-
-/** What stands between the braces of each face. Fonts that stand in the CSS are megabytes: nothing is matched over them. */
-function facesIn(css: string): string[] {
-  const faces: string[] = []
-  for (let at = css.indexOf('@font-face'); at >= 0 && faces.length < MOST_FACES;) {
-    const open = css.indexOf('{', at)
-    const close = open < 0 ? -1 : css.indexOf('}', open)
-    if (close < 0) break
-    faces.push(css.slice(open + 1, close))
-    at = css.indexOf('@font-face', close)
-  }
-  return faces
 }
 
 function valueOf(face: string, property: string): string | undefined {

@@ -21,8 +21,9 @@ export function readBuiltParts({ inside, view }: OpenedPage): PagePart[] {
     if (part && part.kind !== 'box') return
     for (const child of element.children) visit(child, own)
   }
-  for (const child of inside.body.children)
-    visit(child, groundOf(view.getComputedStyle(inside.body), '#ffffff'))
+  const page = groundOf(view.getComputedStyle(inside.documentElement), '#ffffff')
+  const ground = groundOf(view.getComputedStyle(inside.body), page)
+  for (const child of inside.body.children) visit(child, ground)
   return parts
 }
 
@@ -48,7 +49,9 @@ function partOf(
     (side) => parseFloat(style[`border${side}Width` as 'borderTopWidth']) > 0,
   )
   if (!holdsWords(element)) {
-    return hasGround || hasEdge ? { ...base, kind: 'box', words: '', ground } : undefined
+    return hasGround || hasEdge
+      ? { ...base, kind: 'box', words: oneLine(element.textContent), ground }
+      : undefined
   }
   const font = {
     colour: hexOf(style.color),

@@ -59,7 +59,7 @@ export async function openPage(
   inside.replaceChild(inside.adoptNode(parsed.documentElement), inside.documentElement)
   inside.adoptedStyleSheets = sheets.map((css) => {
     const sheet = new view.CSSStyleSheet()
-    sheet.replaceSync(withoutFetching(css))
+    sheet.replaceSync(asScripted(withoutFetching(css)))
     return sheet
   })
   await Promise.race([
@@ -72,6 +72,12 @@ export async function openPage(
   for (const address of addresses) URL.revokeObjectURL(address)
   return { inside, view }
 }
+
+/** Nothing runs here; what a page shows to those without scripts few ever see. @see Media Queries 5, section 8.1 */
+const asScripted = (css: string): string =>
+  css
+    .replace(/\(\s{0,9}scripting\s{0,9}:\s{0,9}none\s{0,9}\)/gi, '(width < 0px)')
+    .replace(/\(\s{0,9}scripting(?:\s{0,9}:\s{0,9}enabled)?\s{0,9}\)/gi, '(width >= 0px)')
 
 /** A font that came along with a page, or ships with the application. */
 export interface PageFont {

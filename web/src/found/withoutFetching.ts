@@ -1,12 +1,13 @@
+import { withoutFontFaces } from './fontFaces'
+
 /**
  * CSS with everything taken out that would fetch something: imports, fonts, pictures that do not stand in the CSS
  * itself. The application's own policy would refuse it too; so the page does not even try. Patterns look a bounded way
  * ahead, so that CSS made to hold them up cannot.
  */
 export function withoutFetching(css: string): string {
-  return css
+  return withoutFontFaces(css)
     .replace(/@import[^;]{1,4000};/gi, '')
-    .replace(/@font-face\s{0,20}\{[^}]{0,100000}\}/gi, '')
     .replace(/(?:-webkit-)?image-set\((?:[^()]|\([^()]{0,4000}\)){0,200}\)/gi, 'none')
     .replace(/url\((?!\s*['"]?data:image\/)[^)]{0,4000}\)/gi, 'none')
 }

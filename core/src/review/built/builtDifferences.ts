@@ -128,7 +128,7 @@ function aboveOf(
 function sizeOf(pair: MatchedPart, pairs: MatchedPart[]): BuiltDifference[] {
   const { drawn, built } = pair
   // Other words take other room.
-  if (drawn.words !== built.words) return []
+  if (drawn.kind !== 'box' && drawn.words !== built.words) return []
   // A box is as high as what stands in it, of which its own is told.
   const holds = drawn.kind === 'box' && pairs.some((other) => other !== pair && isInside(other.drawn, drawn))
   const [dw, dh] = [built.w - drawn.w, holds ? 0 : built.h - drawn.h]

@@ -23,11 +23,11 @@ function kindOf(one: Seen): PagePart['kind'] | undefined {
 }
 
 function partOf(one: Seen, kind: PagePart['kind']): PagePart {
-  const { node, x, y, w, h, words, ground } = one
+  const { node, x, y, w, h, ground } = one
   const { key, look, content } = node
   // A text is as wide as its longest line: how wide its column is, nobody sees.
   const rect = kind === 'text' ? tightAround(one) : { x, y, w, h }
-  const said = content.type === 'picture' ? (content.alt ?? '') : inCase(words, look.level.case)
+  const said = content.type === 'picture' ? (content.alt ?? '') : wordsIn(one)
   const part: PagePart = { key, name: nameOf(one), kind, ...rect, words: oneLine(said) }
   if (kind === 'text' || kind === 'button')
     Object.assign(part, {
@@ -38,6 +38,10 @@ function partOf(one: Seen, kind: PagePart['kind']): PagePart {
   if (kind === 'box' || kind === 'button') part.ground = ground
   return part
 }
+
+/** What something says, with all that stands in it. */
+const wordsIn = ({ node, words, children }: Seen): string =>
+  [inCase(words, node.look.level.case), ...children.map(wordsIn)].filter(Boolean).join(' ')
 
 /** Parts of a block, as the lines of a menu, go by what they say. */
 const nameOf = ({ node, block, words }: Seen): string =>

@@ -60,15 +60,17 @@ export function matchParts(drawn: PagePart[], built: PagePart[]): Matched {
   }
 }
 
-export const inReadingOrder = (a: PagePart, b: PagePart): number => a.y - b.y || a.x - b.x
+/** From the top, from the left, and what holds others before them. */
+export const inReadingOrder = (a: PagePart, b: PagePart): number =>
+  a.y - b.y || a.x - b.x || b.w * b.h - a.w * a.h
 
 /** Parts that say the same, as often in both: what moved down a screen is still known by its words. */
 function sameWords(drawn: PagePart[], built: PagePart[]): MatchedPart[] {
   const groups = (parts: PagePart[]) => {
     const found = new Map<string, PagePart[]>()
     for (const part of parts) {
-      if (!part.words || part.kind === 'box') continue
-      const key = `${part.kind === 'button' ? 'text' : part.kind} ${part.words.toLowerCase()}`
+      if (!part.words) continue
+      const key = `${part.kind === 'button' ? 'text' : part.kind} ${spaceless(part.words)}`
       found.set(key, [...(found.get(key) ?? []), part])
     }
     return found
@@ -82,11 +84,15 @@ function sameWords(drawn: PagePart[], built: PagePart[]): MatchedPart[] {
   })
 }
 
+/** What two texts have in common however blocks of them are set apart. */
+const spaceless = (words: string): string => words.toLowerCase().replace(/\s+/g, '')
+
 function likeness(drawn: PagePart, built: PagePart): number {
   if (!KINDS[drawn.kind].includes(built.kind)) return 0
   const isNamed = built.marks?.some((mark) => mark === classFromName(drawn.name)) ?? false
-  const words = drawn.words && built.words ? wordsAlike(drawn.words, built.words) : 0
-  if (drawn.words && built.words && words < LEAST_LIKE && !isNamed) return 0
+  const hasWords = drawn.kind !== 'box' && drawn.words !== '' && built.words !== ''
+  const words = hasWords ? wordsAlike(drawn.words, built.words) : 0
+  if (hasWords && words < LEAST_LIKE && !isNamed) return 0
   const apart = Math.hypot(drawn.x - built.x, drawn.y - built.y)
   return WORDS * words + (isNamed ? NAMED : 0) + PLACE / (1 + apart / NEAR) + OVERLAP * shared(drawn, built)
 }

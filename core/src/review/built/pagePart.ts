@@ -5,7 +5,7 @@ export interface PagePart extends Rect {
   key: string
   name: string
   kind: 'text' | 'button' | 'picture' | 'control' | 'box'
-  /** what it says, or what stands for a picture; white space as one space */
+  /** what it says, with all that stands in it, or what stands for a picture; white space as one space */
   words: string
   /** `#rrggbb`, of its words */
   colour?: string
