@@ -1,5 +1,6 @@
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { idOf, type Sketch } from '../testing/draft'
+import { at, CASES, heading, look, onWhite, page, ring, text, type Case } from '../testing/ruleCases'
 import { dressedGuide, REVIEWED, reviewed, reviewedProject, reviewFacts, withFix } from '../testing/reviewed'
 import { signFor } from '../draft/draftIcons'
 import { usualChoice } from '../draft/pattern'
@@ -19,397 +20,7 @@ import type { Fix } from './finding'
 import { drawingFindings, drawingRules } from './drawing/drawingRules'
 import { mainHeading } from './type/headings'
 
-/**
- * Pages with one known fault each, and the same page where it is just no fault. Limits are common practice without a
- * source, but for contrast (WCAG 2.2, 1.4.3 and 1.4.11) and targets (2.5.8).
- */
 const library = shippedFontLibrary()
-
-const LONG =
-  'Boats leave every hour from the first light to the last, and on days without wind they are on time, which is to say on most days from May to the end of September, when the yard takes them in turn.'
-const says = (words: string) => [{ insert: words }]
-const text = (name: string, words: string, more: Partial<Sketch> = {}): Sketch => ({
-  ...{ kind: 'text', name, text: says(words) },
-  ...more,
-})
-const heading = (name: string, rank: number, words = name, more: Partial<Sketch> = {}): Sketch =>
-  text(name, words, { tag: `h${rank}` as 'h1', ...more })
-const column = (name: string, holds: Sketch[], more: Partial<Sketch> = {}): Sketch => ({
-  ...{ kind: 'box', name, holds },
-  ...more,
-  arrange: { type: 'column', gap: px(16), ...more.arrange },
-})
-const row = (name: string, holds: Sketch[], more: Partial<Sketch> = {}): Sketch =>
-  column(name, holds, { ...more, arrange: { type: 'row', ...more.arrange } })
-const free = (name: string, holds: Sketch[]): Sketch => ({
-  ...{ kind: 'box', name, holds },
-  ...{ arrange: { type: 'placed' }, place: { height: px(400), width: px(600) } },
-})
-const at = (name: string, left: number, top: number): Sketch => ({
-  ...{ kind: 'box', name },
-  place: { offset: { left: px(left), top: px(top) }, width: px(96), height: px(64) },
-})
-const page = (...holds: Sketch[]): Sketch[] => [
-  {
-    ...{ kind: 'section', name: 'main' },
-    arrange: { type: 'column', gap: px(24), padding: { top: px(64), bottom: px(64) } },
-    holds: [heading('fares', 1, 'Fares'), ...holds],
-  },
-]
-const ring = (hex: string, width = 1) => {
-  const edge = { width: px(width), line: 'solid' as const, colour: { hex } }
-  return { top: edge, right: edge, bottom: edge, left: edge }
-}
-const padding = (value: number) => ({ top: px(value), right: px(value), bottom: px(value), left: px(value) })
-const look = (colour: string) => ({ look: { colour: { hex: colour } } })
-/** White in the dark set, too. */
-const onWhite = (...holds: Sketch[]): Sketch =>
-  column('white', holds, {
-    look: { colourSet: 'light', fill: { hex: '#ffffff' } },
-    arrange: { padding: padding(16) },
-  })
-const narrow = { place: { maxWidth: px(560) } }
-const SIGN = {
-  arrange: { type: 'row' as const, padding: { top: px(12), right: px(20), bottom: px(12), left: px(20) } },
-  place: { width: 'fit' as const },
-}
-const round = { topLeft: px(4), topRight: px(4), bottomRight: px(4), bottomLeft: px(4) }
-
-interface Case {
-  rule: string
-  fault: Sketch[]
-  miss: Sketch[]
-  /** levels of the guide beside its own, by their names */
-  levels?: Record<string, object>
-  /** no change mends it */
-  isUnmended?: true
-}
-
-const CASES: Case[] = [
-  {
-    rule: 'measure',
-    fault: page(text('widetext', LONG + LONG + LONG)),
-    miss: page(text('widetext', LONG + LONG + LONG, { place: { maxWidth: px(620) } })),
-  },
-  {
-    rule: 'oneWordLines',
-    fault: page(text('squeezed', 'Boats every single morning', { place: { width: px(72) } })),
-    miss: page(text('squeezed', 'Boats every single morning', { place: { width: px(160) } })),
-    isUnmended: true,
-  },
-  {
-    rule: 'capitals',
-    fault: page(text('shouted', 'NO BOATS ON THE FIRST SUNDAY OF THE MONTH AT ALL')),
-    miss: page(text('shouted', 'NO BOATS ON SUNDAYS')),
-    isUnmended: true,
-  },
-  {
-    rule: 'mainHeading',
-    fault: page(heading('second', 1, 'Second')),
-    miss: page(heading('second', 2, 'Second')),
-  },
-  {
-    rule: 'headingOrder',
-    fault: page(heading('deep', 4, 'Deep')),
-    miss: page(heading('deep', 2, 'Deep')),
-  },
-  {
-    rule: 'textContrast',
-    fault: page(onWhite(text('pale', 'Hardly there', look('#8a8a8a')))),
-    // 4.54 to 1 on white: the darkest grey named in examples of WCAG 2.2, 1.4.3
-    miss: page(onWhite(text('pale', 'Hardly there', look('#767676')))),
-  },
-  {
-    rule: 'surfacesVanish',
-    fault: page(
-      column('panel', [text('one', 'Words'), text('two', 'More')], { look: { fill: { hex: '#fdfdfd' } } }),
-    ),
-    miss: page(
-      column('panel', [text('one', 'Words'), text('two', 'More')], {
-        look: { fill: { hex: '#e8efec' } },
-        arrange: { padding: padding(16) },
-      }),
-    ),
-    isUnmended: true,
-  },
-  {
-    rule: 'looksLikeButton',
-    fault: page({
-      ...{ kind: 'box', name: 'badge', holds: [text('badgewords', 'New boats')] },
-      ...SIGN,
-      look: { fill: { hex: '#14506b' }, colour: { hex: '#ffffff' }, radius: round },
-    }),
-    miss: page({
-      ...{ kind: 'box', name: 'badge', holds: [text('badgewords', 'New boats')] },
-      ...SIGN,
-      look: { fill: { hex: '#14506b' }, colour: { hex: '#ffffff' } },
-    }),
-    isUnmended: true,
-  },
-  {
-    rule: 'buttonUnlike',
-    fault: page({
-      ...{ kind: 'button', name: 'go', text: says('Go') },
-      variant: 'quiet',
-      look: { colour: { role: 'text', hex: '#1b2023' } },
-    }),
-    miss: page({ kind: 'button', name: 'go', text: says('Go'), variant: 'quiet' }),
-  },
-  {
-    rule: 'primaryActions',
-    fault: page(
-      row('ways', [
-        { kind: 'button', name: 'buy', text: says('Buy') },
-        { kind: 'button', name: 'ask', text: says('Ask') },
-      ]),
-    ),
-    miss: page(
-      row('ways', [
-        { kind: 'button', name: 'buy', text: says('Buy') },
-        { kind: 'button', name: 'ask', text: says('Ask'), variant: 'secondary' },
-      ]),
-    ),
-  },
-  {
-    rule: 'targetSize',
-    fault: page(
-      row(
-        'signs',
-        [
-          {
-            kind: 'button',
-            name: 'less',
-            text: says('-'),
-            arrange: { padding: padding(0) },
-            place: { width: px(16) },
-          },
-          {
-            kind: 'button',
-            name: 'more',
-            text: says('+'),
-            arrange: { padding: padding(0) },
-            place: { width: px(16) },
-          },
-        ],
-        { arrange: { gap: px(4) } },
-      ),
-    ),
-    miss: page(
-      row('signs', [
-        {
-          kind: 'button',
-          name: 'less',
-          text: says('-'),
-          arrange: { padding: padding(0) },
-          place: { width: px(16) },
-        },
-        { kind: 'text', name: 'count', text: says('two of us') },
-        {
-          kind: 'button',
-          name: 'more',
-          text: says('+'),
-          arrange: { padding: padding(0) },
-          place: { width: px(16) },
-        },
-      ]),
-    ),
-  },
-  {
-    rule: 'headingNearer',
-    fault: page(
-      column('story', [
-        text('before', LONG, narrow),
-        heading('winter', 2, 'Winter', { place: { space: px(12) } }),
-        text('after', LONG, { place: { maxWidth: px(560), space: px(24) } }),
-      ]),
-    ),
-    miss: page(
-      column('story', [
-        text('before', LONG, narrow),
-        heading('winter', 2, 'Winter', { place: { space: px(40) } }),
-        text('after', LONG, { place: { maxWidth: px(560), space: px(16) } }),
-      ]),
-    ),
-  },
-  {
-    rule: 'insideLarger',
-    fault: page(
-      column('all', [
-        column('group', [text('a', 'One'), text('b', 'Two')], { arrange: { gap: px(32) } }),
-        column('other', [text('c', 'Three'), text('d', 'Four')], { arrange: { gap: px(8) } }),
-      ]),
-    ),
-    miss: page(
-      column('all', [
-        column('group', [text('a', 'One'), text('b', 'Two')], { arrange: { gap: px(8) } }),
-        column('other', [text('c', 'Three'), text('d', 'Four')], { arrange: { gap: px(8) } }),
-      ]),
-    ),
-  },
-  {
-    rule: 'textNearEdge',
-    fault: page(
-      column('framed', [text('inside', 'Words'), text('more', 'Words')], {
-        look: { border: ring('#333333') },
-      }),
-    ),
-    miss: page(
-      column('framed', [text('inside', 'Words'), text('more', 'Words')], {
-        look: { border: ring('#333333') },
-        arrange: { padding: padding(8) },
-      }),
-    ),
-  },
-  {
-    rule: 'unequalRun',
-    fault: page(
-      column('run', [
-        text('first', 'One'),
-        text('second', 'Two'),
-        text('third', 'Three', { place: { space: px(20) } }),
-        text('fourth', 'Four'),
-      ]),
-    ),
-    miss: page(
-      column('run', [
-        text('first', 'One'),
-        text('second', 'Two'),
-        text('third', 'Three', { place: { space: px(48) } }),
-        text('fourth', 'Four'),
-      ]),
-    ),
-  },
-  {
-    rule: 'nearlyInLine',
-    fault: page(free('free', [at('one', 40, 0), at('two', 40, 96), at('three', 43, 192)])),
-    miss: page(free('free', [at('one', 40, 0), at('two', 40, 96), at('three', 56, 192)])),
-  },
-  {
-    rule: 'offScale',
-    fault: page(column('loose', [text('a', 'One'), text('b', 'Two')], { arrange: { gap: px(13) } })),
-    miss: page(column('loose', [text('a', 'One'), text('b', 'Two')], { arrange: { gap: px(12) } })),
-  },
-  {
-    rule: 'cutWords',
-    fault: page(text('cut', LONG, { look: { lines: 1 }, place: { maxWidth: px(300) } })),
-    miss: page(text('cut', 'Every hour', { look: { lines: 1 }, place: { maxWidth: px(300) } })),
-  },
-  {
-    rule: 'standsIn',
-    fault: page(text('lead', 'The answer to what people ask most often about this.')),
-    miss: page(text('lead', 'Dogs, bikes and prams come along.')),
-    isUnmended: true,
-  },
-  {
-    rule: 'readingOrder',
-    fault: page(free('free', [at('lower', 40, 200), at('upper', 40, 40)])),
-    miss: page(free('free', [at('upper', 40, 40), at('lower', 40, 200)])),
-    isUnmended: true,
-  },
-  {
-    rule: 'smallText',
-    fault: page(text('tiny', 'Small print', { look: { level: idOf('tiny') } })),
-    miss: page(text('tiny', 'Small print', { look: { level: idOf('small') } })),
-    levels: { tiny: { size: px(11) }, small: { size: px(12) } },
-  },
-  {
-    rule: 'lineHeight',
-    fault: page(text('dense', LONG, { look: { level: idOf('tight') }, ...narrow })),
-    miss: page(text('dense', LONG, { look: { level: idOf('open') }, ...narrow })),
-    levels: {
-      tight: { lineHeight: { value: 1.1, unit: 'em' } },
-      open: { lineHeight: { value: 1.4, unit: 'em' } },
-    },
-  },
-  {
-    rule: 'levelsAlike',
-    fault: page(
-      heading('two', 2, 'Two', { look: { level: idOf('two') } }),
-      heading('three', 3, 'Three', { look: { level: idOf('three') } }),
-    ),
-    miss: page(
-      heading('two', 2, 'Two', { look: { level: idOf('two') } }),
-      heading('three', 3, 'Three', { look: { level: idOf('four') } }),
-    ),
-    levels: { two: { size: px(22) }, three: { size: px(21) }, four: { size: px(18) } },
-    isUnmended: true,
-  },
-  {
-    rule: 'tooManyFonts',
-    fault: page(
-      ...[1, 2, 3, 4, 5, 6, 7, 8].map((n) => text(`t${n}`, 'Words', { look: { level: idOf(`l${n}`) } })),
-    ),
-    miss: page(...[1, 2, 3, 4, 5, 6].map((n) => text(`t${n}`, 'Words', { look: { level: idOf(`l${n}`) } }))),
-    levels: Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8].map((n) => [`l${n}`, { size: px(17 + 2 * n) }])),
-    isUnmended: true,
-  },
-  {
-    rule: 'fieldLabel',
-    fault: page({ kind: 'field', name: 'name', data: { label: '' } }),
-    miss: page({ kind: 'field', name: 'name', data: { label: 'Name' } }),
-    isUnmended: true,
-  },
-  {
-    rule: 'wrongAsAction',
-    fault: page({
-      kind: 'button',
-      name: 'buy',
-      text: says('Buy'),
-      look: { fill: { role: 'wrong', hex: '#a63d2a' } },
-    }),
-    miss: page({
-      kind: 'button',
-      name: 'buy',
-      text: says('Buy'),
-      look: { fill: { role: 'text', hex: '#1b2023' } },
-    }),
-  },
-  {
-    rule: 'linkUnlike',
-    fault: page({
-      kind: 'link',
-      name: 'more',
-      text: says('All sailings'),
-      look: { colour: { role: 'text', hex: '#1b2023' } },
-    }),
-    miss: page({ kind: 'link', name: 'more', text: says('All sailings') }),
-  },
-  {
-    rule: 'noAlternative',
-    fault: page({
-      kind: 'picture',
-      name: 'isle',
-      data: { file: { asset: idOf('isle'), width: 800, height: 600 } },
-    }),
-    miss: page({
-      kind: 'picture',
-      name: 'isle',
-      data: { file: { asset: idOf('isle'), width: 800, height: 600 }, alt: 'The isle' },
-    }),
-    isUnmended: true,
-  },
-  {
-    rule: 'softPictures',
-    fault: page({
-      kind: 'picture',
-      name: 'isle',
-      data: { file: { asset: idOf('isle'), width: 500, height: 300 } },
-      place: { width: px(800) },
-    }),
-    miss: page({
-      kind: 'picture',
-      name: 'isle',
-      data: { file: { asset: idOf('isle'), width: 500, height: 300 } },
-      place: { width: px(320) },
-    }),
-    isUnmended: true,
-  },
-  {
-    rule: 'offColumns',
-    fault: page(free('free', [at('one', 3, 0)])),
-    miss: page(free('free', [at('one', 30, 0)])),
-  },
-]
 
 /** The guide with some levels more, set as its text is unless they say otherwise. */
 function guideWith(levels: Record<string, object> = {}) {
@@ -537,6 +148,87 @@ test('a value that is what a token says is named by it, and one that is not stay
   expect(others).toEqual([])
   expect(found(withFix(inColour(hex), one.fix as Fix), hex)).toEqual([])
   expect(found(inColour('#5b1f8c'), '#5b1f8c')).toEqual([])
+})
+
+const found = (documents: Documents, rule: string) =>
+  reviewed(documents, library).filter((one) => one.rule === rule)
+const withSite = (documents: Documents, change: (site: SiteDocument) => object): Documents => {
+  const site = documents.site as unknown as SiteDocument
+  return {
+    ...documents,
+    site: { ...site, records: { ...site.records, ...change(site) } },
+  } as unknown as Documents
+}
+
+test('words are to be read in the states of their block, too', () => {
+  const buttons = page({ kind: 'button', name: 'one', text: [{ insert: 'Buy' }] })
+  const hovered = (hex: string) => {
+    const part = { id: idOf('hover'), order: 'zz', kind: 'button', state: 'hover', look: { fill: { hex } } }
+    const { records } = dressedGuide
+    const others = Object.values(records.parts).filter(
+      (one) => one.kind !== 'button' || one.state !== 'hover',
+    )
+    const parts = Object.fromEntries([...others, part].map((one) => [one.id, one]))
+    const guide = { ...dressedGuide, records: { ...records, parts } } as unknown as typeof dressedGuide
+    return found(reviewedProject(buttons, guide), 'stateContrast').map(({ says }) => says)
+  }
+  expect(hovered('#e6e6e6')).toEqual([
+    expect.stringMatching(/^one stands out from its ground by 1\.\d to 1 under the pointer/),
+  ])
+  expect(hovered('#0b2a38')).toEqual([])
+})
+
+test('a menu behind its button is said where there is room for it, and stands open once it is mended', () => {
+  const withMenu = (width: number) => {
+    const menu: Sketch = { kind: 'nav', name: 'menu', manner: 'button' } as Sketch
+    return withSite(reviewedProject(page(menu)), ({ records }) => ({
+      pages: {
+        ...records.pages,
+        [idOf('isles')]: { id: idOf('isles'), order: 'a1', title: 'Isles', parent: REVIEWED },
+      },
+      bands: Object.fromEntries(
+        Object.values(records.bands).map((band) => [
+          band.id,
+          { ...band, drawnAt: Math.min(band.drawnAt, width) },
+        ]),
+      ),
+    }))
+  }
+  const [{ says, fix }] = found(withMenu(1440), 'menuHidden')
+  expect(says).toContain('is behind its button where there is room for it')
+  expect(found(withFix(withMenu(1440), fix as Fix), 'menuHidden')).toEqual([])
+  expect(found(withMenu(900), 'menuHidden')).toEqual([])
+})
+
+test('a text that leaves the baseline grid the others keep to is said; where few keep to it, none is meant', () => {
+  const texts = (tops: number[]) =>
+    page({
+      ...{ kind: 'box', name: 'free', arrange: { type: 'placed' }, place: { height: px(600) } },
+      holds: tops.map((top, index) =>
+        text(`t${index}`, 'Boats', { place: { offset: { top: px(top) }, width: px(200) } }),
+      ),
+    })
+  const gridded = (tops: number[]) => {
+    const plain = reviewedProject(texts(tops))
+    const [{ seen }] = reviewFacts(plain, library).seen()
+    const first = seen.find(({ node }) => node.name === 't0')
+    const offset = ((first?.y ?? 0) + (first?.box.font?.baseline ?? 0)) % 8
+    return withSite(plain, ({ records }) => ({
+      bands: Object.fromEntries(
+        Object.values(records.bands).map((band) => [
+          band.id,
+          { ...band, grid: { ...band.grid, baseline: { step: 8, offset } } },
+        ]),
+      ),
+    }))
+  }
+  const of = (tops: number[]) =>
+    found(gridded(tops), 'offBaseline').flatMap(({ says }) => (says.startsWith('t') ? says : []))
+  expect(of([0, 40, 80, 120, 160, 203])).toEqual([
+    expect.stringMatching(/^t5 stands 3 px off the baseline grid/),
+  ])
+  expect(of([0, 40, 80, 120, 160, 201])).toEqual([])
+  expect(of([0, 43, 82, 125, 163, 203])).toEqual([])
 })
 
 test('a picture without a licence is told once; one with it is not', () => {

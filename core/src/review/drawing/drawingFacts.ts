@@ -64,7 +64,7 @@ export function drawingFacts(
   const layoutOf = (drawn: PageSources, { id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
     const environment = { ...usualEnvironment, viewportWidth: drawnAt }
     return new PageLayouter(library).layout(
-      new PageResolver({ withHidden: false, as, set }).resolve(drawn, id),
+      new PageResolver({ withHidden: false, withStates: as === 'mockup', as, set }).resolve(drawn, id),
       environment,
     )
   }

@@ -1,3 +1,12 @@
+import { menuHidden } from '../appearance/menuHidden'
+import { weakAction } from '../appearance/weakAction'
+import { colourAlone } from '../colour/colourAlone'
+import { stateContrast } from '../colour/stateContrast'
+import { tooLong } from '../copy/tooLong'
+import { offBaseline } from '../grid/offBaseline'
+import { spanTooWide } from '../grid/spanTooWide'
+import { crowded } from '../spacing/crowded'
+import { lostInSection } from '../spacing/lostInSection'
 import { nearlyInLine } from '../alignment/nearlyInLine'
 import { offColumns } from '../alignment/offColumns'
 import { buttonUnlike } from '../appearance/buttonUnlike'
@@ -47,6 +56,8 @@ export const drawingRules: DrawingRule[] = [
   seenThrough,
   leadsNowhere,
   textContrast,
+  stateContrast,
+  colourAlone,
   fieldEdge,
   targetSize,
   fieldLabel,
@@ -58,13 +69,18 @@ export const drawingRules: DrawingRule[] = [
   buttonUnlike,
   linkUnlike,
   primaryActions,
+  weakAction,
+  menuHidden,
   headingNearer,
   insideLarger,
   textNearEdge,
+  crowded,
+  lostInSection,
   unequalRun,
   nearlyInLine,
   measure,
   oneWordLines,
+  tooLong,
   lineHeight,
   capitals,
   mainHeading,
@@ -78,6 +94,8 @@ export const drawingRules: DrawingRule[] = [
   cannotStay,
   offScale,
   offColumns,
+  spanTooWide,
+  offBaseline,
   surfacesVanish,
   besideTokens,
   tooManyFonts,

@@ -1,0 +1,34 @@
+import { atEachBand, named } from '../drawing/atEachBand'
+import type { DrawingRule } from '../drawing/drawingRule'
+import { hasEdge, isHeading, isTarget, linesOf, type Seen } from '../drawing/seenBlocks'
+
+/** lines a heading has at most, and on pages narrower than this one more */
+const [MOST_LINES, NARROW] = [3, 600]
+
+/** Headings and actions whose words are too many for their place. */
+export const tooLong: DrawingRule = {
+  id: 'tooLong',
+  label: 'Words too long for their place',
+  why: 'A heading of four lines is a paragraph, and an action that wraps is read twice before it is pressed.',
+  severity: 'fair',
+  from: 'finished',
+  find: (facts) =>
+    atEachBand(facts, ({ seen, layout }) =>
+      seen.flatMap((one) => {
+        if (!one.words || one.node.look.lines) return []
+        const { count } = linesOf(one)
+        const most = MOST_LINES + (layout.width < NARROW ? 1 : 0)
+        if (isHeading(one) && count > most)
+          return [{ of: one, says: `${named(one)} is a heading of ${count} lines` }]
+        if (isAction(one) && count > 1)
+          return [{ of: one, says: `${named(one)} is an action whose words break into ${count} lines` }]
+        return []
+      }),
+    ),
+}
+
+const isAction = (one: Seen): boolean =>
+  isTarget(one) &&
+  !one.node.isPart &&
+  (one.node.look.fill !== undefined || hasEdge(one)) &&
+  one.node.content.type === 'text'
