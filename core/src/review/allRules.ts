@@ -1,3 +1,4 @@
+import { overPictureRule } from './colour/overPictures'
 import { drawingRules } from './drawing/drawingRules'
 import { orderRule } from './hierarchy/orderFindings'
 import { mapRules } from './map/mapRules'
@@ -8,12 +9,14 @@ export const reviewRules: { id: string; label: string; why: string }[] = [
   ...drawingRules.slice(0, 1),
   sweepRule,
   ...drawingRules.slice(1),
+  overPictureRule,
   orderRule,
   ...mapRules,
 ]
 
 const OF_MOCKUPS = new Set<string>([
   orderRule.id,
+  overPictureRule.id,
   ...drawingRules.flatMap(({ id, from }) => (from === 'finished' ? [id] : [])),
 ])
 

@@ -11,7 +11,8 @@ import { drawingFacts } from './drawing/drawingFacts'
 import { drawingFindings } from './drawing/drawingRules'
 import type { Finding } from './finding'
 import { allFixes } from './fixes'
-import { orderFindings, type PaintWindow } from './hierarchy/orderFindings'
+import type { PaintWindow } from './hierarchy/orderFindings'
+import { paintedFindings } from './paintedFindings'
 import { sortFindings, type SortedFindings } from './leftFindings'
 import { mapFacts } from './map/mapFacts'
 import { mapFindings } from './map/mapRules'
@@ -25,7 +26,7 @@ export interface ProjectReview {
   library: FontLibrary
   newId: () => string
   spelling?: Spelling
-  /** shows what the eye meets first; without it nothing is found of that */
+  /** shows pages as they are seen; without it nothing is found of what only pixels tell */
   paint?: PaintWindow
   /** is told how far it has come, 0 to 1 */
   tell?: (share: number) => void
@@ -61,7 +62,7 @@ async function pageFindings(
   const page = sources.site.records.pages[id]
   const facts = drawingFacts(page, sources, name, library, newId, spelling)
   const found = drawingFindings(facts)
-  const met = paint ? await orderFindings(facts, paint) : []
+  const met = paint ? await paintedFindings(facts, paint) : []
   const steps = sweepUnder(sources, 'drawn', library, Infinity)
   let step = steps.next()
   while (!step.done) step = steps.next()

@@ -170,3 +170,10 @@ export const movedBy = (x: number, y: number): Transform => [1, 0, 0, 1, x, y]
 export function leafMarks(marks: Mark[]): Exclude<Mark, Group>[] {
   return marks.flatMap((mark) => (mark.type === 'group' ? leafMarks(mark.marks) : [mark]))
 }
+
+/** A drawing as it is behind its words. */
+export const withoutWords = (marks: Mark[]): Mark[] =>
+  marks.flatMap((mark): Mark[] => {
+    if (mark.type === 'words') return []
+    return [mark.type === 'group' ? { ...mark, marks: withoutWords(mark.marks) } : mark]
+  })

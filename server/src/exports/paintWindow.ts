@@ -4,9 +4,10 @@ import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import { PAINTED_WIDE, type PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
+import { PAINTED_WIDE, type PaintedHow, type PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import type { PageWindow } from '@nolvex/core/review/hierarchy/judgedBlocks'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
+import { withoutWords } from '@nolvex/core/vector/mark'
 import type { PackAsset } from './packPages'
 import { resvgFonts } from './svgToPng'
 
@@ -16,7 +17,8 @@ const SMALL = 480
 /** Paints what is seen of a page at once. */
 export function windowPainter(assets: PackAsset[]): PaintWindow {
   let pictures: Promise<Record<string, string>> | undefined
-  return async (layout, window) => painted(layout, window, await (pictures ??= smallPictures(assets)))
+  return async (layout, window, how = {}) =>
+    painted(layout, window, how, await (pictures ??= smallPictures(assets)))
 }
 
 /** Pictures as data addresses by id. What cannot be read is left out: what stands beside it counts all the same. */
@@ -31,14 +33,20 @@ async function smallPictures(assets: PackAsset[]): Promise<Record<string, string
   return found
 }
 
-function painted(layout: PageLayout, { top, height }: PageWindow, pictures: Record<string, string>): Pixels {
+function painted(
+  layout: PageLayout,
+  { top, height }: PageWindow,
+  { wide = PAINTED_WIDE, withoutWords: isBare }: PaintedHow,
+  pictures: Record<string, string>,
+): Pixels {
   const painter = new PagePainter(finishedFinish, ({ asset }) => (asset ? pictures[asset] : undefined))
+  const marks = marksBetween(painter.sections(layout), top, top + height)
   const svg = pictureSvg({
     ...{ width: layout.width, height: top + height, unit: 'px', title: 'Page' },
     ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
-    marks: marksBetween(painter.sections(layout), top, top + height),
+    marks: isBare ? withoutWords(marks) : marks,
   })
-  const fitTo = { mode: 'width' as const, value: PAINTED_WIDE }
+  const fitTo = { mode: 'width' as const, value: wide }
   const { pixels, width, height: tall } = new Resvg(svg, { fitTo, font: resvgFonts() }).render()
   const skipped = Math.round((top * tall) / (top + height))
   return { width, height: tall - skipped, data: pixels.subarray(skipped * width * 4) }

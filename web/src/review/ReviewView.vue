@@ -57,7 +57,7 @@ const title = computed(() => {
       <span v-if="waiting" class="soft" role="status">
         Looking at {{ waiting === 1 ? 'the last page' : `${waiting} more pages` }}…
       </span>
-      <span v-else-if="isPainting" class="soft" role="status">Looking at what is met first…</span>
+      <span v-else-if="isPainting" class="soft" role="status">Looking at pages as they are painted…</span>
       <span v-else-if="isSweeping" class="soft" role="status">Laying pages out at every width…</span>
       <span class="end">
         <PickField

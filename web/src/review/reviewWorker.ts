@@ -2,7 +2,8 @@ import { expose } from 'comlink'
 import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
 import type { Finding } from '@nolvex/core/review/finding'
-import { orderFindings } from '@nolvex/core/review/hierarchy/orderFindings'
+import type { PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
+import { paintedFindings } from '@nolvex/core/review/paintedFindings'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import type { Condition } from '@nolvex/core/review/sweep/conditions'
 import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
@@ -28,7 +29,7 @@ const reviewer = {
     return drawingFindings(drawingFacts(page, sources, name, library, newId, await loadSpelling()))
   },
 
-  /** Where the eye meets something else first than was meant. @param draw makes pixels of what is painted here */
+  /** What is wrong with a page and seen only once it is painted. @param draw makes pixels of what is painted here */
   async met(
     id: string,
     sources: PageSources,
@@ -39,9 +40,10 @@ const reviewer = {
     const page = sources.site.records.pages[id]
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
-    return orderFindings(drawingFacts(page, sources, name, library, newId), async (layout, window) =>
-      draw(await windowSvg(layout, window, { project, library })),
-    )
+    const facts = drawingFacts(page, sources, name, library, newId)
+    const paint: PaintWindow = async (layout, window, how) =>
+      draw(await windowSvg(layout, window, { project, library }, how))
+    return paintedFindings(facts, paint)
   },
 
   /** What is wrong with a page at any width; nothing where it was stopped. */

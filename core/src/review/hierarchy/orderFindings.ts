@@ -17,8 +17,16 @@ import { mendOrder, type MendedOrder } from './mendOrder'
 import { orderChanges, type OrderChange } from './orderChanges'
 import { labPlanes, type LabPlanes, type Pixels } from './pixels'
 
-/** Paints what is seen of a page in a window, `PAINTED_WIDE` pixels wide. */
-export type PaintWindow = (layout: PageLayout, window: PageWindow) => Promise<Pixels>
+/** How a window is painted where that is not as usual. */
+export interface PaintedHow {
+  /** pixels; `PAINTED_WIDE` without it */
+  wide?: number
+  /** only what is behind the words */
+  withoutWords?: boolean
+}
+
+/** Paints what is seen of a page in a window. */
+export type PaintWindow = (layout: PageLayout, window: PageWindow, how?: PaintedHow) => Promise<Pixels>
 
 /** px a page is painted wide to be judged: more buys nothing */
 export const PAINTED_WIDE = 320

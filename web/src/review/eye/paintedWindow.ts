@@ -2,12 +2,12 @@ import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
 import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
-import { PAINTED_WIDE } from '@nolvex/core/review/hierarchy/orderFindings'
+import { PAINTED_WIDE, type PaintedHow } from '@nolvex/core/review/hierarchy/orderFindings'
 import type { PageWindow } from '@nolvex/core/review/hierarchy/judgedBlocks'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import { cssFontFace, cssSheet } from '@nolvex/core/text/cssWriter'
 import type { FontFile, FontLibrary } from '@nolvex/core/text/fontLibrary'
-import { leafMarks, type Picture } from '@nolvex/core/vector/mark'
+import { leafMarks, withoutWords, type Picture } from '@nolvex/core/vector/mark'
 import { pictureAddress } from '../../session/api'
 
 /** A window of a page as an SVG that needs nothing else, and how it is made into pixels. */
@@ -18,6 +18,8 @@ export interface WindowSvg {
   height: number
   /** px from the top that are no part of the window */
   top: number
+  /** pixels it is made into, across */
+  wide: number
 }
 
 /** What a window of a page looks like; its fonts and pictures are brought along. Also for workers. */
@@ -25,6 +27,7 @@ export async function windowSvg(
   layout: PageLayout,
   { top, height }: PageWindow,
   { project, library }: { project: string; library: FontLibrary },
+  { wide = PAINTED_WIDE, withoutWords: isBare }: PaintedHow = {},
 ): Promise<WindowSvg> {
   const pictures = new Map<string, string>()
   const collect = new PagePainter(finishedFinish, (picture) => {
@@ -39,27 +42,28 @@ export async function windowSvg(
   const painter = new PagePainter(finishedFinish, (picture) =>
     pictures.get(pictureAddress(project, picture) ?? ''),
   )
+  const marks = marksBetween(painter.sections(layout), top, top + height)
   const painted: Picture = {
     ...{ width: layout.width, height: top + height, unit: 'px', title: 'Page' },
     ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
-    marks: marksBetween(painter.sections(layout), top, top + height),
+    marks: isBare ? withoutWords(marks) : marks,
   }
   const svg = pictureSvg(painted, await fontsOf(painted, library))
-  return { svg, width: painted.width, height: painted.height, top }
+  return { svg, width: painted.width, height: painted.height, top, wide }
 }
 
 /** The pixels of a window. Only a page's own thread can draw SVG. */
-export async function pixelsOf({ svg, width, height, top }: WindowSvg): Promise<Pixels> {
+export async function pixelsOf({ svg, width, height, top, wide }: WindowSvg): Promise<Pixels> {
   const address = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   try {
     const picture = new Image(width, height)
     picture.src = address
     await picture.decode()
-    const scale = PAINTED_WIDE / width
-    const canvas = new OffscreenCanvas(PAINTED_WIDE, Math.max(1, Math.round((height - top) * scale)))
+    const scale = wide / width
+    const canvas = new OffscreenCanvas(wide, Math.max(1, Math.round((height - top) * scale)))
     const context = canvas.getContext('2d', { willReadFrequently: true })
     if (!context) throw new Error('The page cannot be looked at: the browser gives no canvas.')
-    context.drawImage(picture, 0, -top * scale, PAINTED_WIDE, height * scale)
+    context.drawImage(picture, 0, -top * scale, wide, height * scale)
     const { data } = context.getImageData(0, 0, canvas.width, canvas.height)
     return { width: canvas.width, height: canvas.height, data }
   } finally {
