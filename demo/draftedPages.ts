@@ -80,7 +80,7 @@ function sectionLook(pattern: string): Block['look'] {
       picture: { asset: pictureIds.evening, ...PICTURE_SIZE },
       focus: { x: 0.5, y: 0.62 },
       veil: { role: 'ground', hex: '#0f2630' },
-      strength: 0.62,
+      strength: 0.8,
     },
   }
 }

@@ -238,7 +238,7 @@ const evening: Draft = {
       picture: { asset: pictureIds.evening, ...PICTURE_SIZE },
       focus: { x: 0.5, y: 0.66 },
       veil: { role: 'ground', hex: '#0f2630' },
-      strength: 0.45,
+      strength: 0.7,
     },
   },
   at: { [narrow]: { arrange: { padding: { top: px(56), bottom: px(56) } } } },

@@ -171,9 +171,11 @@ export function leafMarks(marks: Mark[]): Exclude<Mark, Group>[] {
   return marks.flatMap((mark) => (mark.type === 'group' ? leafMarks(mark.marks) : [mark]))
 }
 
-/** A drawing as it is behind its words. */
+/** A drawing as it is behind its words. Groups that held nothing else go with them: there is nothing to filter in them. */
 export const withoutWords = (marks: Mark[]): Mark[] =>
   marks.flatMap((mark): Mark[] => {
     if (mark.type === 'words') return []
-    return [mark.type === 'group' ? { ...mark, marks: withoutWords(mark.marks) } : mark]
+    if (mark.type !== 'group') return [mark]
+    const left = withoutWords(mark.marks)
+    return left.length ? [{ ...mark, marks: left }] : []
   })

@@ -2,7 +2,7 @@ import { Resvg } from '@resvg/resvg-js'
 import sharp from 'sharp'
 import type { PageLayout } from '@nolvex/core/layout/pageLayout'
 import { finishedFinish } from '@nolvex/core/paint/finishedFinish'
-import { marksBetween, PagePainter } from '@nolvex/core/paint/pagePainter'
+import { PagePainter } from '@nolvex/core/paint/pagePainter'
 import { pictureSvg } from '@nolvex/core/paint/pictureSvg'
 import { PAINTED_WIDE, type PaintedHow, type PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import type { PageWindow } from '@nolvex/core/review/hierarchy/judgedBlocks'
@@ -33,21 +33,36 @@ async function smallPictures(assets: PackAsset[]): Promise<Record<string, string
   return found
 }
 
+/**
+ * A window of a page. The whole of it is painted: resvg ends the process at a shadow that lies just outside of what it
+ * paints.
+ */
 function painted(
   layout: PageLayout,
   { top, height }: PageWindow,
-  { wide = PAINTED_WIDE, withoutWords: isBare }: PaintedHow,
+  how: PaintedHow,
   pictures: Record<string, string>,
 ): Pixels {
+  const { pixels, width, height: tall } = wholePage(layout, how, pictures)
+  const scale = width / layout.width
+  const from = Math.min(tall - 1, Math.round(top * scale))
+  const until = Math.min(tall, Math.max(from + 1, Math.round((top + height) * scale)))
+  return { width, height: until - from, data: pixels.subarray(from * width * 4, until * width * 4) }
+}
+
+function wholePage(
+  layout: PageLayout,
+  { wide = PAINTED_WIDE, withoutWords: isBare }: PaintedHow,
+  pictures: Record<string, string>,
+) {
   const painter = new PagePainter(finishedFinish, ({ asset }) => (asset ? pictures[asset] : undefined))
-  const marks = marksBetween(painter.sections(layout), top, top + height)
+  const marks = painter.sections(layout).map(({ painted: section }) => section.group)
   const svg = pictureSvg({
-    ...{ width: layout.width, height: top + height, unit: 'px', title: 'Page' },
+    ...{ width: layout.width, height: Math.max(1, layout.height), unit: 'px', title: 'Page' },
     ground: finishedFinish.colour(layout.ground, 'ground', layout.ground),
     marks: isBare ? withoutWords(marks) : marks,
   })
-  const fitTo = { mode: 'width' as const, value: wide }
-  const { pixels, width, height: tall } = new Resvg(svg, { fitTo, font: resvgFonts() }).render()
-  const skipped = Math.round((top * tall) / (top + height))
-  return { width, height: tall - skipped, data: pixels.subarray(skipped * width * 4) }
+  const rendered = new Resvg(svg, { fitTo: { mode: 'width', value: wide }, font: resvgFonts() }).render()
+  const { pixels, width, height } = rendered
+  return { pixels, width, height }
 }

@@ -23,24 +23,44 @@ export const overPictureRule = {
   severity: 'serious',
 } as const
 
+/** Words of a block that are hard to read at a band: those of its parts that are hardest. */
+interface Faint {
+  of: Seen
+  ratio: number
+  wanted: number
+  mending?: { id: string; name: string }
+}
+
 /** Words over a picture or a gradient that do not stand out from the pixels behind them. @see WCAG 2.2, 1.4.3 */
 export async function overPictureFindings(page: DrawingFacts, paint: PaintWindow): Promise<Finding[]> {
   if (page.finish !== 'finished') return []
-  const sights = new Map<SeenBand, Sight[]>()
-  for (const at of page.seen()) sights.set(at, await faintAt(at, page.sources.style, paint))
-  const bands = [...sights.keys()]
-  return atBands(page, bands, (at) => sights.get(at) ?? []).map((found) => ({
+  const faint = new Map<SeenBand, Faint[]>()
+  for (const at of page.seen()) faint.set(at, await faintAt(at, page.sources.style, paint))
+  // One sentence for all bands: that of the worst.
+  const worst = new Map<string, number>()
+  for (const { of, ratio } of [...faint.values()].flat())
+    worst.set(of.block.node.key, Math.min(ratio, worst.get(of.block.node.key) ?? 21))
+  const sights = (at: SeenBand) =>
+    (faint.get(at) ?? []).map((one) => sightOf(one, worst.get(one.of.block.node.key) ?? one.ratio))
+  return atBands(page, [...faint.keys()], sights).map((found) => ({
     ...{ rule: overPictureRule.id, severity: overPictureRule.severity },
     ...found,
   }))
+}
+
+function sightOf({ of, wanted, mending }: Faint, worst: number): Sight {
+  const shown = Math.floor(worst * 10) / 10
+  const says = `${named(of)} stands out from the picture behind it by ${shown} to 1 at worst; ${wanted} are needed`
+  if (!mending) return { of, says }
+  const changes = [{ of: of.node, path: ['look', 'colour'], value: { token: mending.id } }]
+  return { of, says, mend: { label: `Set it in ${mending.name}`, changes } }
 }
 
 async function faintAt(
   { seen, layout }: SeenBand,
   style: StyleDocument,
   paint: PaintWindow,
-): Promise<Sight[]> {
-  const found: Sight[] = []
+): Promise<Faint[]> {
   const bySection = new Map<Seen, Seen[]>()
   for (const one of seen) {
     const isOver = one.words !== '' && one.ground === undefined && one.w > 0 && one.h > 0
@@ -48,31 +68,45 @@ async function faintAt(
     const section = sectionOf(one)
     bySection.set(section, [...(bySection.get(section) ?? []), one])
   }
+  const found = new Map<Seen, Faint>()
   for (const [section, texts] of bySection) {
     const window = { top: Math.max(0, section.y), height: Math.min(MOST_HIGH, Math.max(1, section.h)) }
     const pixels = await paint(layout, window, { wide: WIDE, withoutWords: true })
-    for (const one of texts) found.push(...faint(one, pixels, pixels.width / layout.width, window.top, style))
+    for (const one of texts) {
+      const own = faintOf(one, pixels, pixels.width / layout.width, window.top, style)
+      const before = found.get(one.block)
+      if (own && own.ratio < (before?.ratio ?? Infinity)) found.set(one.block, own)
+    }
   }
-  return found
+  return [...found.values()]
 }
 
 const sectionOf = (one: Seen): Seen => (one.parent ? sectionOf(one.parent) : one)
 
-function faint(one: Seen, pixels: Pixels, scale: number, top: number, style: StyleDocument): Sight[] {
+function faintOf(
+  one: Seen,
+  pixels: Pixels,
+  scale: number,
+  top: number,
+  style: StyleDocument,
+): Faint | undefined {
   const behind = pixelsBehind(one, pixels, scale, top)
-  if (behind.length === 0 || alphaOf(one.node.look.colour) < 1) return []
+  if (behind.length === 0 || alphaOf(one.node.look.colour) < 1) return undefined
   const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
   const { least } = contrastOver(behind, one.node.look.colour, wanted)
-  if (least >= wanted) return []
-  const shown = Math.floor(least * 10) / 10
-  const says = `${named(one)} stands out from the picture behind it by ${shown} to 1; ${wanted} are needed`
-  const mending = one.node.isPart ? undefined : passing(style, behind, wanted)
-  if (!mending) return [{ of: one, says }]
-  const changes = [{ of: one.node, path: ['look', 'colour'], value: { token: mending.id } }]
-  return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
+  if (least >= wanted) return undefined
+  return {
+    of: one,
+    ratio: least,
+    wanted,
+    mending: one.node.isPart ? undefined : passing(style, behind, wanted),
+  }
 }
 
-/** The pixels its words stand on, red, green, blue and alpha in turns. */
+/**
+ * The pixels its words stand on, red, green, blue and alpha in turns: of each line down to its baseline, below which the
+ * line under a link is.
+ */
 function pixelsBehind(
   one: Seen,
   { width, height, data }: Pixels,
@@ -80,17 +114,21 @@ function pixelsBehind(
   top: number,
 ): Uint8ClampedArray {
   const { x, y, w, h } = tightAround(one)
-  const [left, right] = [Math.max(0, Math.floor(x * scale)), Math.min(width, Math.ceil((x + w) * scale))]
-  const [from, until] = [
-    Math.max(0, Math.floor((y - top) * scale)),
-    Math.min(height, Math.ceil((y + h - top) * scale)),
-  ]
-  const behind = new Uint8ClampedArray(Math.max(0, right - left) * Math.max(0, until - from) * 4)
-  let at = 0
-  for (let row = from; row < until; row++)
-    for (let index = (row * width + left) * 4; index < (row * width + right) * 4; index++)
-      behind[at++] = data[index]
-  return behind
+  // A pixel at the edge is mixed with what is beside it.
+  const inside = (start: number, length: number, most: number): [number, number] => {
+    const from = Math.max(0, Math.ceil(start * scale))
+    return [from, Math.min(most, Math.max(from + 1, Math.floor((start + length) * scale)))]
+  }
+  const [left, right] = inside(x, w, width)
+  const { lineHeight = h, baseline = h } = one.box.font ?? {}
+  const behind: number[] = []
+  for (let line = 0; line < Math.max(1, Math.round(h / lineHeight)); line++) {
+    const [from, until] = inside(y + line * lineHeight - top, Math.min(baseline, lineHeight), height)
+    for (let row = from; row < until; row++)
+      for (let index = (row * width + left) * 4; index < (row * width + right) * 4; index++)
+        behind.push(data[index])
+  }
+  return Uint8ClampedArray.from(behind)
 }
 
 /** Roles of colours words are set in. */

@@ -62,14 +62,16 @@ function merged(facts: DrawingFacts, bands: SeenBand[], sights: [Band, Sight][])
   const lead = facts.sources.site.records.settings.site.lead
   const [first, sight] = sights.find(([{ id }]) => id === lead) ?? sights[0]
   const { node } = sight.of.block
-  const names = sights.map(([{ name }]) => name)
+  // Several parts of a block may be wrong alike at one band.
+  const at = [...new Set(sights.map(([band]) => band))]
+  const names = at.map(({ name }) => name)
   const isEverywhere = names.length === bands.length
   const where = isEverywhere ? '' : ` at ${names.join(' and ')}`
   const isShared = node.origin.document !== facts.page.id
   const fix = sight.fix ?? mendingOf(facts, sights)
   return {
     place: placeOf(facts, node, first.id),
-    ...(isEverywhere ? {} : { bands: sights.map(([{ id }]) => id) }),
+    ...(isEverywhere ? {} : { bands: at.map(({ id }) => id) }),
     says: `${sight.says} ${isShared ? `in ${originalName(facts, node)}` : `on ${titleOf(facts)}`}${where}.`,
     ...(sight.severity ? { severity: sight.severity } : {}),
     ...(sight.word ? { word: sight.word } : {}),

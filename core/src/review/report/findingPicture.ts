@@ -1,6 +1,4 @@
 import type { PageLayout } from '../../layout/pageLayout'
-import type { Finish, PictureAddress } from '../../paint/finish'
-import { marksBetween, PagePainter } from '../../paint/pagePainter'
 import { wordsMark } from '../../paint/sheet'
 import type { FontLibrary } from '../../text/fontLibrary'
 import { rectMark, type Mark, type Picture } from '../../vector/mark'
@@ -11,43 +9,42 @@ const [OCHRE, OCHRE_TEXT] = ['#b9770e', '#8a5a0b']
 /** px of the page that are shown around what is marked, and that a picture is wide and high at least and high at most */
 const [AROUND, LEAST_WIDE, LEAST_HIGH, MOST_HIGH] = [48, 480, 160, 900]
 
-interface Seen {
+/** A part of a page, px. */
+interface PagePlace {
   x: number
   y: number
   width: number
   height: number
 }
 
-/** The place a finding speaks of as it is on the page, with its measures drawn there; nothing where it is about no block. */
-export function findingPicture(
-  finding: Finding,
-  layout: PageLayout,
-  library: FontLibrary,
-  finish: Finish,
-  pictureAddress: PictureAddress,
-): Picture | undefined {
-  const { says } = finding
+/** The place a finding speaks of, and what is measured there. */
+export interface FindingPlaceShown {
+  seen: PagePlace
+  marks: FindingMark[]
+}
+
+/** The part of a page to be shown for a finding; nothing where it is about no block. */
+export function findingPlace(finding: Finding, layout: PageLayout): FindingPlaceShown | undefined {
   const marks = finding.marks ?? blockMarks(finding, layout)
-  if (marks.length === 0) return undefined
-  const seen = partSeen(marks, layout)
-  const painter = new PagePainter(finish, pictureAddress)
+  return marks.length ? { marks, seen: partSeen(marks, layout) } : undefined
+}
+
+/** A place as a picture: the page as it is there, with what is measured drawn on it. @param page address of that part, painted */
+export function placePicture(
+  { seen, marks }: FindingPlaceShown,
+  page: string,
+  library: FontLibrary,
+  title: string,
+): Picture {
   const { x, y, width, height } = seen
   return {
-    ...{
-      width,
-      height,
-      unit: 'px',
-      title: says,
-      ground: finish.colour(layout.ground, 'ground', layout.ground),
-    },
+    ...{ width, height, unit: 'px', title, ground: '#ffffff' },
     marks: [
+      { type: 'image', x: 0, y: 0, width, height, href: page, fit: 'stretch' },
       {
         type: 'group',
         transform: [1, 0, 0, 1, -x, -y],
-        marks: [
-          ...marksBetween(painter.sections(layout), y, y + height),
-          ...marks.flatMap((mark) => measureMarks(mark, seen, library)),
-        ],
+        marks: marks.flatMap((mark) => measureMarks(mark, seen, library)),
       },
     ],
   }
@@ -61,7 +58,7 @@ function blockMarks({ place }: Finding, layout: PageLayout): FindingMark[] {
 }
 
 /** The part of a page around what is marked on it, px. */
-function partSeen(marks: FindingMark[], { width: pageWide, height: pageHigh }: PageLayout): Seen {
+function partSeen(marks: FindingMark[], { width: pageWide, height: pageHigh }: PageLayout): PagePlace {
   const left = Math.min(...marks.map(({ rect }) => rect.x)) - AROUND
   const right = Math.max(...marks.map(({ rect }) => rect.x + rect.w)) + AROUND
   const top = Math.min(...marks.map(({ rect }) => rect.y)) - AROUND
@@ -79,7 +76,7 @@ function within(from: number, until: number, least: number, all: number): [from:
   return [start, length]
 }
 
-function measureMarks({ rect, says }: FindingMark, seen: Seen, library: FontLibrary): Mark[] {
+function measureMarks({ rect, says }: FindingMark, seen: PagePlace, library: FontLibrary): Mark[] {
   const frame = { x: rect.x, y: rect.y, width: rect.w, height: rect.h }
   const outline = rectMark(frame, { stroke: { colour: OCHRE, width: 2, dashes: [6, 4] } })
   if (!says) return [outline]
