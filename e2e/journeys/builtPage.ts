@@ -32,7 +32,7 @@ export const builtPage: Journey = {
     await choose(write('home.zip', zip))
     await read()
     expectEqual(
-      (await list()).match(/\d+ px: as drawn/g)?.length,
+      (await list()).match(/: as drawn/g)?.length,
       3,
       'built from our own HTML it is as drawn',
     )

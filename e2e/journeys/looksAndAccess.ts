@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { expectTrue } from '../expect'
 import { ROOT } from '../site'
 import { axeFindings } from './axeFindings'
+import { openBuiltOtherwise } from './builtOtherwise'
 import type { Journey } from './journey'
 
 const DEMO = '/projects/skerrinferries00'
@@ -57,6 +58,8 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['trueup', HOME, '.drawing g', `${press('j')}; ${press('t')}`],
   ['bands', HOME, '.drawing g', `${press('v')}; ${choose('Orrel')}`],
   ['review', `${DEMO}/review`, '[data-rule=offScale]'],
+  ['review-time', `${DEMO}/review/time`, '.over-time td'],
+  ['built', `${DEMO}/review/built`, 'input[aria-label="Built page"]', openBuiltOtherwise('skerrinferries00')],
   [
     'finding',
     `${DEMO}/review`,
@@ -120,6 +123,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
+  ...['trueup', 'review-time'],
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
   ...['projects', 'style-parts', 'spacing', 'style-kits', 'map-content', 'style-sheet'],
@@ -147,7 +151,7 @@ export const looksAndAccess: Journey = {
     for (const [name, path, ready, prepare] of views) {
       await person.open(site.address + path)
       await person.see(ready)
-      if (prepare) await driver.executeScript(prepare)
+      if (prepare) await driver.executeScript(`return (async () => { ${prepare} })()`)
       await driver.sleep(700)
       if (folder && !UNPICTURED.includes(name))
         writeFileSync(join(folder, `${name}.png`), await driver.takeScreenshot(), 'base64')
