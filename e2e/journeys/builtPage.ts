@@ -31,11 +31,7 @@ export const builtPage: Journey = {
     await person.open(`${site.address}/projects/${PROJECT}/review/built`)
     await choose(write('home.zip', zip))
     await read()
-    expectEqual(
-      (await list()).match(/: as drawn/g)?.length,
-      3,
-      'built from our own HTML it is as drawn',
-    )
+    expectEqual((await list()).match(/: as drawn/g)?.length, 3, 'built from our own HTML it is as drawn')
 
     const html = strFromU8(unzipSync(zip)['index.html'])
     const changed = html

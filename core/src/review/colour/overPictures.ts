@@ -2,10 +2,10 @@ import { contrastOver } from '../../colour/contrastOver'
 import { NEEDED, type Role } from '../../colour/roles'
 import { alphaOf } from '../../colour/spaces'
 import type { StyleDocument } from '../../style/style'
-import { tokenColour } from '../../style/token'
+import { tokenColour, type ColourSet } from '../../style/token'
 import { atBands, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingFacts, SeenBand } from '../drawing/drawingFacts'
-import { isLarge, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, isLarge, type Seen } from '../drawing/seenBlocks'
 import type { Finding } from '../finding'
 import { tightAround } from '../hierarchy/judgedBlocks'
 import type { PaintWindow } from '../hierarchy/orderFindings'
@@ -99,7 +99,7 @@ function faintOf(
     of: one,
     ratio: least,
     wanted,
-    mending: one.node.isPart ? undefined : passing(style, behind, wanted),
+    mending: one.node.isPart ? undefined : passing(style, behind, wanted, colourSetOf(one)),
   }
 }
 
@@ -135,10 +135,15 @@ function pixelsBehind(
 const OF_WORDS = new Set<Role>(['text', 'ground', 'raised', 'onAction'])
 
 /** The colour of the guide that stands out most, where it does so enough. */
-function passing({ records: { tokens } }: StyleDocument, behind: Uint8ClampedArray, wanted: number) {
+function passing(
+  { records: { tokens } }: StyleDocument,
+  behind: Uint8ClampedArray,
+  wanted: number,
+  set: ColourSet,
+) {
   const able = Object.values(tokens).flatMap((token) => {
     if (token.type !== 'colour' || !token.role || !OF_WORDS.has(token.role)) return []
-    const hex = tokenColour(tokens, token.id)
+    const hex = tokenColour(tokens, token.id, set)
     if (!hex || alphaOf(hex) < 1) return []
     const { least } = contrastOver(behind, hex, wanted)
     return least >= wanted ? [{ id: token.id, name: token.name, least }] : []

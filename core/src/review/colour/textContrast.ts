@@ -5,10 +5,10 @@ import { ciede2000 } from '../../colour/ciede2000'
 import { alphaOf, composited } from '../../colour/spaces'
 import type { Json } from '../../document/types'
 import type { StyleDocument } from '../../style/style'
-import { tokenColour } from '../../style/token'
+import { tokenColour, type ColourSet } from '../../style/token'
 import { atBands, atEachBand, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { isLarge, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, isLarge, type Seen } from '../drawing/seenBlocks'
 
 /** Words that do not stand out from what is behind them. @see WCAG 2.2, 1.4.3 */
 export const textContrast: DrawingRule = {
@@ -41,7 +41,7 @@ function faint(style: StyleDocument, one: Seen): Sight[] {
   const ratio = contrastRatio(colour, ground)
   if (ratio >= wanted) return []
   const says = `${named(one)} stands out from its ground by ${shown(ratio)} to 1; ${wanted} are needed`
-  const mending = passing(style, colour, ground, wanted)
+  const mending = passing(style, colour, ground, wanted, colourSetOf(one))
   if (!mending || node.isPart) return [{ of: one, says }]
   const changes = [{ of: node, path: ['look', 'colour'], value: mending.value }]
   return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
@@ -59,11 +59,12 @@ function passing(
   colour: string,
   ground: string,
   wanted: number,
+  set: ColourSet,
 ): { name: string; value: Json } | undefined {
   const tokens = Object.values(records.tokens).flatMap((token) => {
     if (token.type !== 'colour' || (token.role && !OF_WORDS.has(token.role))) return []
     const { id, name } = token
-    const hex = tokenColour(records.tokens, id)
+    const hex = tokenColour(records.tokens, id, set)
     return hex && alphaOf(hex) === 1 && contrastRatio(hex, ground) >= wanted ? [{ id, name, hex }] : []
   })
   const near = tokens.sort((a, b) => ciede2000(colour, a.hex) - ciede2000(colour, b.hex))[0]

@@ -3,6 +3,7 @@ import type { Box } from '../../layout/box'
 import type { PageLayout } from '../../layout/pageLayout'
 import type { BlockNode } from '../../resolve/node'
 import type { Rect } from '../../snap/rect'
+import type { ColourSet } from '../../style/token'
 
 /** An instance as it is seen on a finished page, px of the page. */
 export interface Seen extends Rect {
@@ -75,6 +76,10 @@ export const isTarget = ({ node: { tag, attributes } }: Seen): boolean =>
 export function isWithin({ parent }: Seen, is: (outer: Seen) => boolean): boolean {
   return parent !== undefined && (is(parent) || isWithin(parent, is))
 }
+
+/** The set of the guide's colours it is shown in: that of the nearest block that says so. */
+export const colourSetOf = ({ node, parent }: Seen): ColourSet =>
+  node.look.colourSet ?? (parent ? colourSetOf(parent) : 'light')
 
 /** Lines of words it takes, with the px it has for each. */
 export function linesOf(one: Seen): { count: number; room: number } {

@@ -6,7 +6,7 @@ import type { StyleDocument } from '../../style/style'
 import { tokenColour } from '../../style/token'
 import { px } from '../../units/length'
 import type { LeafChange } from '../drawing/atEachBand'
-import { isLarge, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, isLarge, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
 import { sizeOfLevel } from '../type/levels'
 import type { BlockFacts, JudgedBlock } from './judgedBlock'
 
@@ -96,7 +96,7 @@ function colourChanges(one: Seen, { records }: StyleDocument): OrderChange[] {
       token.type === 'colour' &&
       token.role &&
       OF_WORDS.has(token.role) &&
-      tokenColour(records.tokens, token.id)
+      tokenColour(records.tokens, token.id, colourSetOf(one))
     if (!hex || contrastRatio(hex, ground) < (isLarge(one) ? NEEDED.large : NEEDED.words)) return []
     const now = apart(lab(hex), behind)
     if (now < FAINT_INK || Math.abs(now - distance) < SAME_INK) return []
@@ -151,7 +151,7 @@ function variantChanges(one: Seen, { records }: StyleDocument): OrderChange[] {
   const action = Object.values(records.tokens).find(
     (token) => token.type === 'colour' && token.role === 'action',
   )
-  const hex = action && tokenColour(records.tokens, action.id)
+  const hex = action && tokenColour(records.tokens, action.id, colourSetOf(one))
   const change = (label: string, value: string | undefined, to: OrderChange['to']): OrderChange => ({
     ...{ key: node.key, group: 'variant', label: `${label} ${node.name}`, cost: 2, to },
     changes: [{ of: node, path: ['variant'], value }],
