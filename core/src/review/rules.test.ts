@@ -1,5 +1,5 @@
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
-import { idOf, type Sketch } from '../testing/draft'
+import { blocksOf, idOf, type Sketch } from '../testing/draft'
 import { at, CASES, heading, look, onWhite, page, ring, text, type Case } from '../testing/ruleCases'
 import { dressedGuide, REVIEWED, reviewed, reviewedProject, reviewFacts, withFix } from '../testing/reviewed'
 import { signFor } from '../draft/draftIcons'
@@ -229,6 +229,54 @@ test('a text that leaves the baseline grid the others keep to is said; where few
   ])
   expect(of([0, 40, 80, 120, 160, 201])).toEqual([])
   expect(of([0, 43, 82, 125, 163, 203])).toEqual([])
+})
+
+test('a page with other columns than its band is said, and given the band’s once it is mended', () => {
+  const withGrid = (more: object) =>
+    withSite(reviewedProject(page()), ({ records }) => {
+      const [band] = Object.values(records.bands)
+      const own = { ...records.pages[REVIEWED], grids: { [band.id]: { ...band.grid, ...more } } }
+      return { pages: { ...records.pages, [REVIEWED]: own } }
+    })
+  const [finding, ...others] = found(withGrid({ columns: 7 }), 'ownGrid')
+  expect(others).toEqual([])
+  expect(finding.says).toMatch(/^“Fares” has a grid of its own at .+: 7 columns in place of \d+\.$/)
+  expect(found(withFix(withGrid({ columns: 7 }), finding.fix as Fix), 'ownGrid')).toEqual([])
+  expect(found(withGrid({}), 'ownGrid')).toEqual([])
+})
+
+test('what is like a shared block and no copy of it is said; a part of it, or a copy, is not', () => {
+  const card = (name: string): Sketch => ({
+    ...{ kind: 'box', name, arrange: { type: 'column' } },
+    holds: [
+      heading('Isle', 3),
+      text('Sentence', 'An hour away'),
+      { kind: 'button', name: 'Buy', text: [{ insert: 'Buy' }] },
+    ],
+  })
+  const shared = { id: idOf('card'), order: 'a0', name: 'Card', root: idOf('original') }
+  const blocks = blocksOf([{ kind: 'section', name: 'around', holds: [card('original')] }])
+  const original = {
+    [idOf('card')]: {
+      ...reviewedProject([])[REVIEWED],
+      id: idOf('card'),
+      records: { blocks: Object.fromEntries(blocks.map((one) => [one.id, one])) },
+    },
+  }
+  const guide = {
+    ...dressedGuide,
+    records: { ...dressedGuide.records, shared: { [shared.id]: shared } },
+  } as unknown as typeof dressedGuide
+  const drifted = (...holds: Sketch[]) =>
+    found(
+      { ...reviewedProject(page(...holds), guide), ...original } as unknown as Documents,
+      'copiesDrifted',
+    ).map(({ says }) => says)
+  expect(drifted(card('original'))).toEqual([
+    'original on “Fares” is like the shared Card and no copy of it: it does not follow.',
+  ])
+  expect(drifted({ ...card('original'), holds: [heading('Isle', 3), text('Other', 'Words')] })).toEqual([])
+  expect(drifted({ kind: 'copy', name: 'Card', data: { shared: shared.id } })).toEqual([])
 })
 
 test('a picture without a licence is told once; one with it is not', () => {

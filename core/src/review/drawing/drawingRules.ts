@@ -4,6 +4,7 @@ import { colourAlone } from '../colour/colourAlone'
 import { stateContrast } from '../colour/stateContrast'
 import { tooLong } from '../copy/tooLong'
 import { offBaseline } from '../grid/offBaseline'
+import { ownGrid } from '../grid/ownGrid'
 import { spanTooWide } from '../grid/spanTooWide'
 import { crowded } from '../spacing/crowded'
 import { lostInSection } from '../spacing/lostInSection'
@@ -29,6 +30,7 @@ import { insideLarger } from '../spacing/insideLarger'
 import { offScale } from '../spacing/offScale'
 import { textNearEdge } from '../spacing/textNearEdge'
 import { unequalRun } from '../spacing/unequalRun'
+import { copiesDrifted } from '../structure/copiesDrifted'
 import { fieldLabel } from '../structure/fieldLabel'
 import { noAlternative } from '../structure/noAlternative'
 import { readingOrder } from '../structure/readingOrder'
@@ -95,11 +97,13 @@ export const drawingRules: DrawingRule[] = [
   offScale,
   offColumns,
   spanTooWide,
+  ownGrid,
   offBaseline,
   surfacesVanish,
   besideTokens,
   tooManyFonts,
   misspelt,
+  copiesDrifted,
   cutWords,
   noAlternative,
   withoutLicence,
