@@ -17,8 +17,22 @@ const SMALL = 480
 /** Paints what is seen of a page at once. */
 export function windowPainter(assets: PackAsset[]): PaintWindow {
   let pictures: Promise<Record<string, string>> | undefined
-  return async (layout, window, how = {}) =>
-    painted(layout, window, how, await (pictures ??= smallPictures(assets)))
+  // Several windows of a page are asked for one after another.
+  let last: { layout: PageLayout; key: string; page: PaintedPage } | undefined
+  return async (layout, window, how = {}) => {
+    const key = JSON.stringify(how)
+    if (last?.layout !== layout || last.key !== key) {
+      pictures ??= smallPictures(assets)
+      last = { layout, key, page: wholePage(layout, how, await pictures) }
+    }
+    return windowOf(last.page, layout, window)
+  }
+}
+
+interface PaintedPage {
+  pixels: Uint8Array
+  width: number
+  height: number
 }
 
 /** Pictures as data addresses by id. What cannot be read is left out: what stands beside it counts all the same. */
@@ -33,28 +47,23 @@ async function smallPictures(assets: PackAsset[]): Promise<Record<string, string
   return found
 }
 
-/**
- * A window of a page. The whole of it is painted: resvg ends the process at a shadow that lies just outside of what it
- * paints.
- */
-function painted(
+function windowOf(
+  { pixels, width, height: tall }: PaintedPage,
   layout: PageLayout,
-  { top, height }: PageWindow,
-  how: PaintedHow,
-  pictures: Record<string, string>,
+  window: PageWindow,
 ): Pixels {
-  const { pixels, width, height: tall } = wholePage(layout, how, pictures)
   const scale = width / layout.width
-  const from = Math.min(tall - 1, Math.round(top * scale))
-  const until = Math.min(tall, Math.max(from + 1, Math.round((top + height) * scale)))
+  const from = Math.min(tall - 1, Math.round(window.top * scale))
+  const until = Math.min(tall, Math.max(from + 1, Math.round((window.top + window.height) * scale)))
   return { width, height: until - from, data: pixels.subarray(from * width * 4, until * width * 4) }
 }
 
+/** A page is painted whole: resvg ends the process at a shadow that lies just outside of what it paints. */
 function wholePage(
   layout: PageLayout,
   { wide = PAINTED_WIDE, withoutWords: isBare }: PaintedHow,
   pictures: Record<string, string>,
-) {
+): PaintedPage {
   const painter = new PagePainter(finishedFinish, ({ asset }) => (asset ? pictures[asset] : undefined))
   const marks = painter.sections(layout).map(({ painted: section }) => section.group)
   const svg = pictureSvg({

@@ -2,7 +2,7 @@ import { contrastRatio } from '../../colour/contrast'
 import { atLead, blockAt, named } from '../drawing/atEachBand'
 import type { DrawingFacts } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { hasEdge, isTarget, type Seen } from '../drawing/seenBlocks'
+import { isDrawnAction, type Seen } from '../drawing/seenBlocks'
 
 /** A main action that stands out less than the one beside it. */
 export const weakAction: DrawingRule = {
@@ -14,7 +14,7 @@ export const weakAction: DrawingRule = {
   find: (facts) =>
     atLead(facts, ({ seen }) =>
       seen.flatMap((holder) => {
-        const actions = holder.children.filter((one) => isAction(one))
+        const actions = holder.children.filter(isDrawnAction)
         const main = actions.find((one) => variantOf(facts, one) === undefined)
         if (!main) return []
         const louder = actions.find(
@@ -30,9 +30,6 @@ export const weakAction: DrawingRule = {
 
 /** a ratio of contrast that is hardly seen as more */
 const SLACK = 0.5
-
-const isAction = (one: Seen): boolean =>
-  isTarget(one) && !one.node.isPart && one.words !== '' && (one.node.look.fill !== undefined || hasEdge(one))
 
 const variantOf = (facts: DrawingFacts, { node }: Seen): string | undefined => {
   const variant = blockAt(facts, node.origin.document, node.origin.record)?.variant

@@ -1,6 +1,6 @@
 import { atEachBand, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { hasEdge, isHeading, isTarget, linesOf, type Seen } from '../drawing/seenBlocks'
+import { isDrawnAction, isHeading, linesOf } from '../drawing/seenBlocks'
 
 /** lines a heading has at most, and on pages narrower than this one more */
 const [MOST_LINES, NARROW] = [3, 600]
@@ -20,15 +20,9 @@ export const tooLong: DrawingRule = {
         const most = MOST_LINES + (layout.width < NARROW ? 1 : 0)
         if (isHeading(one) && count > most)
           return [{ of: one, says: `${named(one)} is a heading of ${count} lines` }]
-        if (isAction(one) && count > 1)
+        if (isDrawnAction(one) && count > 1)
           return [{ of: one, says: `${named(one)} is an action whose words break into ${count} lines` }]
         return []
       }),
     ),
 }
-
-const isAction = (one: Seen): boolean =>
-  isTarget(one) &&
-  !one.node.isPart &&
-  (one.node.look.fill !== undefined || hasEdge(one)) &&
-  one.node.content.type === 'text'

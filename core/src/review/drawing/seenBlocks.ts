@@ -93,6 +93,14 @@ export function linesOf(one: Seen): { count: number; room: number } {
 export const hasEdge = ({ box, node }: Seen): boolean =>
   box.border.some((width) => width > 0) || node.look.shadow.length > 0
 
+/** What is pressed and looks so: words with a ground or an edge of their own. */
+export const isDrawnAction = (one: Seen): boolean =>
+  isTarget(one) &&
+  !one.node.isPart &&
+  one.words !== '' &&
+  one.node.content.type === 'text' &&
+  (one.node.look.fill !== undefined || hasEdge(one))
+
 /** A button, or a link that looks like one, with a ground of its own: what a page asks one to do. */
 export const isFilledAction = ({ node, words, ground, behind }: Seen): boolean =>
   (node.tag === 'button' || node.tag === 'a') &&
