@@ -3,11 +3,11 @@ import { applyChange } from '../document/apply'
 import type { Documents } from '../document/types'
 import { documentKinds } from '../resolve/documentKinds'
 import { pageSources } from '../resolve/pageSources'
-import type { SiteDocument } from '../site/site'
-import { pagesInOrder } from '../site/treeOrder'
+import type { Page, SiteDocument } from '../site/site'
 import type { FontLibrary } from '../text/fontLibrary'
 import type { Spelling } from '../text/spelling'
 import { drawingFacts } from './drawing/drawingFacts'
+import { reviewedPages } from './drawing/reviewedPages'
 import { drawingFindings } from './drawing/drawingRules'
 import type { Finding } from './finding'
 import { allFixes } from './fixes'
@@ -41,25 +41,22 @@ export async function projectReview(documents: Documents, review: ProjectReview)
   const site = documents.site as unknown as SiteDocument
   const content = (documents.content ?? emptyContent) as unknown as ContentDocument
   const onMap = mapFindings(mapFacts(site, content, review.newId))
-  const drawn = pagesInOrder(site.records.pages).filter(({ page }) => isDrawn(documents, page.id))
+  const drawn = reviewedPages(documents)
   const onDrawings: Finding[] = []
-  for (const [index, { page }] of drawn.entries()) {
-    onDrawings.push(...(await pageFindings(documents, page.id, review)))
+  for (const [index, page] of drawn.entries()) {
+    onDrawings.push(...(await pageFindings(documents, page, review)))
     review.tell?.((index + 1) / drawn.length)
   }
   return sortFindings([...onMap, ...onDrawings], site)
 }
 
-const isDrawn = (documents: Documents, page: string) =>
-  Object.keys(documents[page]?.records.blocks ?? {}).length > 0
-
 async function pageFindings(
   documents: Documents,
-  id: string,
+  page: Page,
   { name, library, newId, spelling, paint }: ProjectReview,
 ): Promise<Finding[]> {
+  const { id } = page
   const sources = pageSources(documents, id)
-  const page = sources.site.records.pages[id]
   const facts = drawingFacts(page, sources, name, library, newId, spelling)
   const found = drawingFindings(facts)
   const met = paint ? await paintedFindings(facts, paint) : []

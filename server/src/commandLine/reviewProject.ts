@@ -5,6 +5,7 @@ import type { Project } from '@nolvex/core/formats/projectFile'
 import { SEVERITIES, type Finding, type Severity } from '@nolvex/core/review/finding'
 import type { SortedFindings } from '@nolvex/core/review/leftFindings'
 import { mendedProject, projectReview } from '@nolvex/core/review/projectFindings'
+import { reviewedPage } from '@nolvex/core/review/drawing/reviewedPages'
 import type { SiteDocument } from '@nolvex/core/site/site'
 import { windowPainter } from '../exports/paintWindow'
 import { writeReview } from '../exports/renderReview'
@@ -74,11 +75,11 @@ function gravityOf(word: string): number {
 }
 
 function asData({ site }: Documents, { rule, severity, place, bands, widths, says, fix }: Finding) {
-  const { pages, bands: all } = (site as unknown as SiteDocument).records
+  const { bands: all } = (site as unknown as SiteDocument).records
   const page = place.page ?? (place.collection === 'pages' ? place.id : undefined)
   return {
     ...{ rule, severity },
-    page: page && { id: page, title: pages[page]?.title },
+    page: page && { id: page, title: reviewedPage(site as unknown as SiteDocument, page)?.title },
     block: place.collection === 'blocks' ? place.id : undefined,
     bands: bands?.map((id) => all[id]?.name),
     ...{ widths, sentence: says },

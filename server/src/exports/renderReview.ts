@@ -10,7 +10,8 @@ import { plainFinish } from '@nolvex/core/paint/plainFinish'
 import { pageSources, type PageSources } from '@nolvex/core/resolve/pageSources'
 import { bandsOf, resolvePage } from '@nolvex/core/resolve/resolvePage'
 import type { Finding } from '@nolvex/core/review/finding'
-import { isDressed } from '@nolvex/core/review/drawing/drawingFacts'
+import { isDressed, widthOf } from '@nolvex/core/review/drawing/drawingFacts'
+import { reviewedPage } from '@nolvex/core/review/drawing/reviewedPages'
 import type { SortedFindings } from '@nolvex/core/review/leftFindings'
 import { projectReview } from '@nolvex/core/review/projectFindings'
 import { findingPlace, placePicture } from '@nolvex/core/review/report/findingPicture'
@@ -85,7 +86,7 @@ function placePainter(documents: Documents, pictures: Record<string, string>) {
     return shown.get(key)
   }
   return async (finding: Finding): Promise<ShownPlace | undefined> => {
-    const page = siteIn(documents).records.pages[pageOfPlace(finding) ?? '']
+    const page = reviewedPage(siteIn(documents), pageOfPlace(finding) ?? '')
     const band = inOrder.find((one) => one.id === (finding.place.band ?? lead))
     if (!page || !band || (!finding.marks && finding.place.collection !== 'blocks')) return undefined
     const at = pageAt(page, band.id, finding.place.width ?? band.drawnAt)
@@ -112,7 +113,7 @@ function shownPage(
 ): ShownPage | undefined {
   const isFinished = isDressed(page, sources)
   const resolved = resolvePage(sources, band, isFinished ? 'mockup' : 'wireframe')
-  const environment = { ...usualEnvironment, viewportWidth: width }
+  const environment = { ...usualEnvironment, ...widthOf(sources, page.id, band, width) }
   const layout = new PageLayouter(fontLibraryInUse()).layout(resolved, environment)
   const picture = pagePicture(layout, isFinished ? finishedFinish : plainFinish, {
     title: page.title,

@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
+import { reviewedPage } from '@nolvex/core/review/drawing/reviewedPages'
 import type { Finding } from '@nolvex/core/review/finding'
 import type { PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import { paintedFindings } from '@nolvex/core/review/paintedFindings'
@@ -23,7 +24,7 @@ let wanted = 0
 /** Looks a page's drawing over, away from the page's own thread. */
 const reviewer = {
   async page(id: string, sources: PageSources, name: string, project: string): Promise<Finding[]> {
-    const page = sources.site.records.pages[id]
+    const page = reviewedPage(sources.site, id)
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
     return drawingFindings(drawingFacts(page, sources, name, library, newId, await loadSpelling()))
@@ -37,7 +38,7 @@ const reviewer = {
     project: string,
     draw: (window: WindowSvg) => Promise<Pixels>,
   ): Promise<Finding[]> {
-    const page = sources.site.records.pages[id]
+    const page = reviewedPage(sources.site, id)
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
     const facts = drawingFacts(page, sources, name, library, newId)

@@ -3,6 +3,7 @@ import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { emptyContent, type ContentDocument } from '@nolvex/core/content/content'
 import type { Documents } from '@nolvex/core/document/types'
 import { pageSources } from '@nolvex/core/resolve/pageSources'
+import { reviewedPages } from '@nolvex/core/review/drawing/reviewedPages'
 import type { Finding, Severity } from '@nolvex/core/review/finding'
 import { sortFindings } from '@nolvex/core/review/leftFindings'
 import { mapFacts } from '@nolvex/core/review/map/mapFacts'
@@ -48,8 +49,7 @@ export function useOverTime() {
     const site = documents.site as unknown as SiteDocument
     const content = (documents.content ?? emptyContent) as unknown as ContentDocument
     const found: Finding[] = mapFindings(mapFacts(site, content, newId))
-    for (const { id, kind } of Object.values(site.records.pages)) {
-      if (kind === 'external' || !Object.keys(documents[id]?.records.blocks ?? {}).length) continue
+    for (const { id } of reviewedPages(documents)) {
       if (!isWanted()) return undefined
       found.push(...(await reviewer.page(id, pageSources(documents, id), project.name, project.id)))
     }

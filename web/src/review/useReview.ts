@@ -1,12 +1,12 @@
 import { createSharedComposable, watchDebounced } from '@vueuse/core'
 import { proxy, wrap } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { reviewedPage, reviewedPages } from '@nolvex/core/review/drawing/reviewedPages'
 import type { Finding } from '@nolvex/core/review/finding'
 import { sortFindings } from '@nolvex/core/review/leftFindings'
 import { sweepFindings, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { useMapAnalysis } from '../map/useMapAnalysis'
 import { useProject } from '../session/projectStore'
-import { useStages } from '../stages/useStages'
 import { pixelsOf } from './eye/paintedWindow'
 import type { Reviewer } from './reviewWorker'
 
@@ -22,7 +22,6 @@ type ByPage<Found> = ReadonlyMap<string, Looked<Found>>
 /** Findings on the map and on all drawings, kept up with what changes, page by page in a worker. */
 export const useReview = createSharedComposable(() => {
   const project = useProject()
-  const { drawable, isDrawn } = useStages()
   const { findings: onMap } = useMapAnalysis()
   const looked = shallowRef<ByPage<Finding[]>>(new Map())
   const met = shallowRef<ByPage<Finding[]>>(new Map())
@@ -53,7 +52,7 @@ export const useReview = createSharedComposable(() => {
     ask: (id: string) => Promise<Found | undefined>,
     left: (count: number) => void,
   ): Promise<boolean> {
-    const pages = drawable.value.filter(({ id }) => isDrawn(id))
+    const pages = reviewedPages(project.view.documents)
     const all = into as unknown as { value: ByPage<Found> }
     const kept = new Map<string, Looked<Found>>()
     for (const [index, { id }] of pages.entries()) {
@@ -120,7 +119,7 @@ export const useReview = createSharedComposable(() => {
   ])
   const atWidths = computed(() =>
     [...swept.value].flatMap(([id, { found }]) => {
-      const page = project.site.records.pages[id]
+      const page = reviewedPage(project.site, id)
       return page ? sweepFindings(page, project.site, found) : []
     }),
   )

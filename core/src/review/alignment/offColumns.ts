@@ -14,6 +14,7 @@ export const offColumns: DrawingRule = {
   why: 'The columns are there so that edges meet down the whole page.',
   severity: 'slight',
   from: 'plain',
+  ofPages: true,
   find: (facts) =>
     atEachBand(facts, ({ band, layout, seen }) => {
       const grid = gridAt(band.grid, layout.width)

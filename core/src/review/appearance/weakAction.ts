@@ -1,8 +1,9 @@
 import { contrastRatio } from '../../colour/contrast'
-import { atLead, blockAt, named } from '../drawing/atEachBand'
-import type { DrawingFacts } from '../drawing/drawingFacts'
+import { atLead, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { isDrawnAction, type Seen } from '../drawing/seenBlocks'
+import { isMainAction } from './mainActions'
+import { steppingBack } from './steppingBack'
 
 /** A main action that stands out less than the one beside it. */
 export const weakAction: DrawingRule = {
@@ -12,29 +13,24 @@ export const weakAction: DrawingRule = {
   severity: 'fair',
   from: 'finished',
   find: (facts) =>
-    atLead(facts, ({ seen }) =>
-      seen.flatMap((holder) => {
+    atLead(facts, (at) =>
+      at.seen.flatMap((holder) => {
         const actions = holder.children.filter(isDrawnAction)
-        const main = actions.find((one) => variantOf(facts, one) === undefined)
+        const main = actions.find((one) => isMainAction(facts, one))
         if (!main) return []
         const louder = actions.find(
-          (one) => variantOf(facts, one) !== undefined && strengthOf(one) > strengthOf(main) + SLACK,
+          (one) => !isMainAction(facts, one) && strengthOf(one) > strengthOf(main) + SLACK,
         )
         if (!louder) return []
-        const changes = [{ of: louder.node, path: ['variant'], value: 'quiet' }]
         const says = `${named(main)} is the main action and stands out less than ${named(louder)} beside it`
-        return [{ of: main, says, mend: { label: `Draw ${named(louder)} as quiet`, changes } }]
+        const label = `Draw ${named(louder)} as quiet`
+        return [{ of: main, says, mend: steppingBack(facts, at, louder, 'quiet', label) }]
       }),
     ),
 }
 
 /** a ratio of contrast that is hardly seen as more */
 const SLACK = 0.5
-
-const variantOf = (facts: DrawingFacts, { node }: Seen): string | undefined => {
-  const variant = blockAt(facts, node.origin.document, node.origin.record)?.variant
-  return variant === 'primary' ? undefined : variant
-}
 
 /** How much the ground of an action stands out from what it stands on; 1 where it has none. */
 const strengthOf = ({ ground, behind }: Seen): number =>

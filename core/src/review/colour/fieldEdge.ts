@@ -1,7 +1,7 @@
 import { contrastRatio } from '../../colour/contrast'
 import { NEEDED } from '../../colour/roles'
 import { alphaOf, composited } from '../../colour/spaces'
-import { atEachBand, named } from '../drawing/atEachBand'
+import { inBothSets, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
 import type { Seen } from '../drawing/seenBlocks'
 
@@ -15,7 +15,7 @@ export const fieldEdge: DrawingRule = {
   severity: 'serious',
   from: 'finished',
   find: (facts) =>
-    atEachBand(facts, ({ seen }) =>
+    inBothSets(facts, ({ seen }) =>
       seen.flatMap((one) => {
         const { node, behind } = one
         if (!WRITTEN_IN.has(node.tag) || behind === undefined) return []

@@ -1,6 +1,7 @@
 import { shippedFontLibrary } from '@nolvex/server/fonts/shippedFonts'
 import { windowPainter } from '@nolvex/server/exports/paintWindow'
-import { CASES, page, text } from '../../testing/ruleCases'
+import { CASES } from '../../testing/ruleCases'
+import { page, text } from '../../testing/ruleCases/drawnPages'
 import { reviewedProject, reviewFacts, withFix } from '../../testing/reviewed'
 import type { Sketch } from '../../testing/draft'
 import { px } from '../../units/length'

@@ -1,15 +1,16 @@
 import { contrastOver } from '../../colour/contrastOver'
-import { NEEDED, type Role } from '../../colour/roles'
+import type { Role } from '../../colour/roles'
 import { alphaOf } from '../../colour/spaces'
 import type { StyleDocument } from '../../style/style'
 import { tokenColour, type ColourSet } from '../../style/token'
 import { atBands, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingFacts, SeenBand } from '../drawing/drawingFacts'
-import { colourSetOf, isLarge, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, type Seen } from '../drawing/seenBlocks'
 import type { Finding } from '../finding'
 import { tightAround } from '../hierarchy/judgedBlocks'
 import type { PaintWindow } from '../hierarchy/orderFindings'
 import type { Pixels } from '../hierarchy/pixels'
+import { contrastNeeded, ratioWords } from './wordContrast'
 
 /** pixels what stands behind words is painted wide: enough to see what they stand on */
 const WIDE = 640
@@ -49,8 +50,7 @@ export async function overPictureFindings(page: DrawingFacts, paint: PaintWindow
 }
 
 function sightOf({ of, wanted, mending }: Faint, worst: number): Sight {
-  const shown = Math.floor(worst * 10) / 10
-  const says = `${named(of)} stands out from the picture behind it by ${shown} to 1 at worst; ${wanted} are needed`
+  const says = `${named(of)} stands out from the picture behind it by ${ratioWords(worst)} to 1 at worst; ${wanted} are needed`
   if (!mending) return { of, says }
   const changes = [{ of: of.node, path: ['look', 'colour'], value: { token: mending.id } }]
   return { of, says, mend: { label: `Set it in ${mending.name}`, changes } }
@@ -92,7 +92,7 @@ function faintOf(
 ): Faint | undefined {
   const behind = pixelsBehind(one, pixels, scale, top)
   if (behind.length === 0 || alphaOf(one.node.look.colour) < 1) return undefined
-  const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
+  const wanted = contrastNeeded(one)
   const { least } = contrastOver(behind, one.node.look.colour, wanted)
   if (least >= wanted) return undefined
   return {

@@ -1,10 +1,8 @@
-import { contrastRatio } from '../../colour/contrast'
-import { NEEDED } from '../../colour/roles'
-import { alphaOf, composited } from '../../colour/spaces'
 import { PART_STATE_NAMES, type PartState } from '../../block/partState'
 import { atLead, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { isLarge, type Seen } from '../drawing/seenBlocks'
+import type { Seen } from '../drawing/seenBlocks'
+import { contrastNeeded, ratioWords, wordContrast } from './wordContrast'
 
 /** States in which words are read: those that are disabled are exempt. @see WCAG 2.2, 1.4.3 */
 const READ = new Set<PartState>(PART_STATE_NAMES.filter((state) => state !== 'disabled'))
@@ -27,33 +25,22 @@ export const stateContrast: DrawingRule = {
   from: 'finished',
   find: (facts) =>
     atLead(facts, ({ seen }) =>
-      seen.flatMap((one) => {
-        if (!one.words || one.node.attributes['aria-hidden']) return []
-        return (one.node.states ?? []).flatMap(({ state, look, of }) => {
-          const said = STATE_WORDS[state]
-          if (!READ.has(state) || !said || of !== one.node.key) return []
-          const ratio = contrastIn(one, look)
-          const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
-          if (ratio === undefined || ratio >= wanted) return []
-          const shown = Math.floor(ratio * 10) / 10
-          return [
-            {
-              of: one,
-              says: `${named(one)} stands out from its ground by ${shown} to 1 ${said}; ${wanted} are needed`,
-            },
-          ]
-        })
-      }),
+      seen.flatMap((one) =>
+        stateContrasts(one).map(({ ratio, when }) => ({
+          of: one,
+          says: `${named(one)} stands out from its ground by ${ratioWords(ratio)} to 1 ${when}; ${contrastNeeded(one)} are needed`,
+        })),
+      ),
     ),
 }
 
-function contrastIn(
-  { behind }: Seen,
-  { colour, fill, backdrop, gradient }: Seen['node']['look'],
-): number | undefined {
-  if (backdrop || gradient) return undefined
-  const ground =
-    fill === undefined ? behind : alphaOf(fill) === 1 || !behind ? fill : composited(fill, behind)
-  if (ground === undefined || alphaOf(ground) < 1) return undefined
-  return contrastRatio(alphaOf(colour) < 1 ? composited(colour, ground) : colour, ground)
+/** The states of a block in which its words are hard to read, as a sentence ends. */
+export function stateContrasts(one: Seen): { ratio: number; when: string }[] {
+  if (!one.words || one.node.attributes['aria-hidden']) return []
+  return (one.node.states ?? []).flatMap(({ state, look, of }) => {
+    const when = STATE_WORDS[state]
+    const ratio = wordContrast(one, look)
+    if (!READ.has(state) || !when || of !== one.node.key || ratio === undefined) return []
+    return ratio < contrastNeeded(one) ? [{ ratio, when }] : []
+  })
 }

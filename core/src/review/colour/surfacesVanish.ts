@@ -1,6 +1,6 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import { hasDarkSet } from '../../style/token'
-import { atEachBand, named } from '../drawing/atEachBand'
+import { inBothSets, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { hasEdge } from '../drawing/seenBlocks'
 
@@ -15,7 +15,7 @@ export const surfacesVanish: DrawingRule = {
   from: 'finished',
   find: (facts) => {
     const hasDark = hasDarkSet(facts.sources.style.records.tokens)
-    return atEachBand(facts, ({ seen }) =>
+    return inBothSets(facts, ({ seen }) =>
       seen.flatMap((one) => {
         const { node, behind, ground } = one
         if (node.look.fill === undefined || behind === undefined || ground === undefined || hasEdge(one))

@@ -1,14 +1,15 @@
 import { contrastRatio } from '../../colour/contrast'
 import { nearestPassing } from '../../colour/nearestPassing'
-import { NEEDED, type Role } from '../../colour/roles'
+import type { Role } from '../../colour/roles'
 import { ciede2000 } from '../../colour/ciede2000'
 import { alphaOf, composited } from '../../colour/spaces'
 import type { Json } from '../../document/types'
 import type { StyleDocument } from '../../style/style'
 import { tokenColour, type ColourSet } from '../../style/token'
-import { atBands, atEachBand, named, type Sight } from '../drawing/atEachBand'
+import { inBothSets, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { colourSetOf, isLarge, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, type Seen } from '../drawing/seenBlocks'
+import { contrastNeeded, ratioWords, wordContrast } from './wordContrast'
 
 /** Words that do not stand out from what is behind them. @see WCAG 2.2, 1.4.3 */
 export const textContrast: DrawingRule = {
@@ -17,18 +18,7 @@ export const textContrast: DrawingRule = {
   why: 'Under 4.5 to 1 (3 to 1 where text is large) many cannot read them, and nobody in the sun.',
   severity: 'serious',
   from: 'finished',
-  find: (facts) => {
-    const dark = facts.inDark()
-    return [
-      ...atEachBand(facts, ({ seen }) => seen.flatMap((one) => faint(facts.sources.style, one))),
-      // What would mend the dark set alone is changed in the guide.
-      ...atBands(facts, dark ? [dark] : [], ({ seen }) =>
-        seen.flatMap((one) =>
-          faint(facts.sources.style, one).map(({ of, says }) => ({ of, says: `${says}, in the dark set,` })),
-        ),
-      ),
-    ]
-  },
+  find: (facts) => inBothSets(facts, ({ seen }) => seen.flatMap((one) => faint(facts.sources.style, one))),
 }
 
 /** Words that are hard to read, with the colour that would mend them. */
@@ -36,19 +26,16 @@ function faint(style: StyleDocument, one: Seen): Sight[] {
   const { ground, words, node } = one
   const isDisabled = node.attributes.disabled !== undefined
   if (!words || ground === undefined || isDisabled || node.attributes['aria-hidden']) return []
+  const wanted = contrastNeeded(one)
+  const ratio = wordContrast(one)
+  if (ratio === undefined || ratio >= wanted) return []
+  const says = `${named(one)} stands out from its ground by ${ratioWords(ratio)} to 1; ${wanted} are needed`
   const colour = alphaOf(node.look.colour) < 1 ? composited(node.look.colour, ground) : node.look.colour
-  const wanted = isLarge(one) ? NEEDED.large : NEEDED.words
-  const ratio = contrastRatio(colour, ground)
-  if (ratio >= wanted) return []
-  const says = `${named(one)} stands out from its ground by ${shown(ratio)} to 1; ${wanted} are needed`
   const mending = passing(style, colour, ground, wanted, colourSetOf(one))
   if (!mending || node.isPart) return [{ of: one, says }]
   const changes = [{ of: node, path: ['look', 'colour'], value: mending.value }]
   return [{ of: one, says, mend: { label: `Set it in ${mending.name}`, changes } }]
 }
-
-/** Rounded down: what falls short never reads as if it did not. */
-const shown = (ratio: number) => Math.floor(ratio * 10) / 10
 
 /** Roles of colours that words have; those of warnings and edges say something else. */
 const OF_WORDS = new Set<Role>(['text', 'soft', 'link', 'onAction', 'ground', 'raised'])

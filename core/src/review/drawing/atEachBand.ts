@@ -45,6 +45,15 @@ export function atLead(facts: DrawingFacts, see: (band: SeenBand) => Sight[]): F
   return atBands(facts, only, see)
 }
 
+/** Looks at the finished page at each band, and at it in the dark set, which is mended in the guide. */
+export function inBothSets(facts: DrawingFacts, see: (band: SeenBand) => Sight[]): Found[] {
+  const dark = facts.inDark()
+  const inDark = atBands(facts, dark ? [dark] : [], (band) =>
+    see(band).map(({ of, says, severity }) => ({ of, severity, says: `${says}, in the dark set,` })),
+  )
+  return [...atEachBand(facts, see), ...inDark]
+}
+
 /** Looks at some bands alone, which count as all there are. */
 export function atBands(facts: DrawingFacts, bands: SeenBand[], see: (band: SeenBand) => Sight[]): Found[] {
   const found = new Map<string, { sights: [band: Band, sight: Sight][] }>()

@@ -81,6 +81,7 @@ test('what runs out is named with its band, its page and by how much', () => {
       rule: 'runsOut',
       severity: 'serious',
       place: { collection: 'blocks', id: idOf('wide'), page: PAGE, band: usualBands.narrow },
+      bands: [usualBands.narrow],
       says: expect.stringMatching(/^wide runs out of the page by 1\d\d px on “Fares” at Narrow\.$/),
     },
   ])

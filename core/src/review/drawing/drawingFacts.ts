@@ -14,6 +14,7 @@ import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
 import type { FontLibrary } from '../../text/fontLibrary'
 import type { Spelling } from '../../text/spelling'
 import { hasDarkSet, type ColourSet } from '../../style/token'
+import { overlayAt, type OverlayRecord } from '../../site/overlay'
 import { usualEnvironment } from '../../units/environment'
 import { px } from '../../units/length'
 import type { FindingPlace } from '../finding'
@@ -30,6 +31,8 @@ export interface SeenBand {
 /** What the rules of drawings look at: a page at each band, laid out at the width the band is drawn at. */
 export interface DrawingFacts {
   page: Page
+  /** how it is shown over its page, where it is an overlay and no page */
+  overlay?: OverlayRecord
   sources: PageSources
   /** the page's own blocks */
   blocks: Record<string, Block>
@@ -62,7 +65,7 @@ export function drawingFacts(
   const bands = bandsOf(site)
   const { blocks } = drawing.records
   const layoutOf = (drawn: PageSources, { id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
-    const environment = { ...usualEnvironment, viewportWidth: drawnAt }
+    const environment = { ...usualEnvironment, ...widthOf(sources, page.id, id, drawnAt) }
     return new PageLayouter(library).layout(
       new PageResolver({ withHidden: false, withStates: as === 'mockup', as, set }).resolve(drawn, id),
       environment,
@@ -106,6 +109,7 @@ export function drawingFacts(
   }
   return {
     page,
+    overlay: site.records.overlays[page.id],
     sources,
     blocks,
     bands: laid,
@@ -117,6 +121,22 @@ export function drawingFacts(
     newId,
     spelling,
   }
+}
+
+/**
+ * The width a page is laid out in, px: that of the viewport. What an overlay leaves of it is taken away as a scroll bar
+ * would be: bands and vw still go by the viewport.
+ */
+export function widthOf(
+  { site }: Pick<PageSources, 'site'>,
+  page: string,
+  band: string,
+  viewportWidth: number,
+) {
+  const overlay = site.records.overlays[page]
+  if (!overlay) return { viewportWidth }
+  const { width } = overlayAt(overlay, bandsOf(site), band, viewportWidth)
+  return { viewportWidth, scrollBar: viewportWidth - width }
 }
 
 /** Whether a page is to be looked at as a mockup: its guide dresses it, or it was checked as one. */

@@ -15,5 +15,7 @@ export interface DrawingRule {
   severity: Severity
   /** the finish from which on it speaks */
   from: DrawnFinish
+  /** whether it has nothing to say of overlays */
+  ofPages?: true
   find: (facts: DrawingFacts) => Found[]
 }

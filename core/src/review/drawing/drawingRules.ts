@@ -1,21 +1,19 @@
-import { menuHidden } from '../appearance/menuHidden'
-import { weakAction } from '../appearance/weakAction'
-import { colourAlone } from '../colour/colourAlone'
-import { stateContrast } from '../colour/stateContrast'
-import { tooLong } from '../copy/tooLong'
-import { offBaseline } from '../grid/offBaseline'
-import { ownGrid } from '../grid/ownGrid'
-import { spanTooWide } from '../grid/spanTooWide'
-import { crowded } from '../spacing/crowded'
-import { lostInSection } from '../spacing/lostInSection'
+import { loneAlignment } from '../alignment/loneAlignment'
 import { nearlyInLine } from '../alignment/nearlyInLine'
+import { offCentre } from '../alignment/offCentre'
 import { offColumns } from '../alignment/offColumns'
 import { buttonUnlike } from '../appearance/buttonUnlike'
 import { linkUnlike } from '../appearance/linkUnlike'
 import { looksLikeButton } from '../appearance/looksLikeButton'
+import { menuHidden } from '../appearance/menuHidden'
+import { noAction } from '../appearance/noAction'
 import { primaryActions } from '../appearance/primaryActions'
+import { weakAction } from '../appearance/weakAction'
 import { besideTokens } from '../colour/besideTokens'
+import { colourAlone } from '../colour/colourAlone'
 import { fieldEdge } from '../colour/fieldEdge'
+import { prominence } from '../colour/prominence'
+import { stateContrast } from '../colour/stateContrast'
 import { surfacesVanish } from '../colour/surfacesVanish'
 import { textContrast } from '../colour/textContrast'
 import { wrongAsAction } from '../colour/wrongAsAction'
@@ -23,16 +21,24 @@ import { cutWords } from '../copy/cutWords'
 import { misspelt } from '../copy/misspelt'
 import { softPictures } from '../copy/softPictures'
 import { standsIn } from '../copy/standsIn'
+import { tooLong } from '../copy/tooLong'
 import { withoutLicence } from '../copy/withoutLicence'
 import type { Finding } from '../finding'
+import { offBaseline } from '../grid/offBaseline'
+import { ownGrid } from '../grid/ownGrid'
+import { spanTooWide } from '../grid/spanTooWide'
+import { crowded } from '../spacing/crowded'
 import { headingNearer } from '../spacing/headingNearer'
 import { insideLarger } from '../spacing/insideLarger'
+import { lostInSection } from '../spacing/lostInSection'
 import { offScale } from '../spacing/offScale'
 import { textNearEdge } from '../spacing/textNearEdge'
 import { unequalRun } from '../spacing/unequalRun'
 import { copiesDrifted } from '../structure/copiesDrifted'
 import { fieldLabel } from '../structure/fieldLabel'
+import { focusOrder } from '../structure/focusOrder'
 import { noAlternative } from '../structure/noAlternative'
+import { overlayAlike } from '../structure/overlayAlike'
 import { readingOrder } from '../structure/readingOrder'
 import { targetSize } from '../structure/targetSize'
 import { capitals } from '../type/capitals'
@@ -72,6 +78,8 @@ export const drawingRules: DrawingRule[] = [
   linkUnlike,
   primaryActions,
   weakAction,
+  prominence,
+  noAction,
   menuHidden,
   headingNearer,
   insideLarger,
@@ -89,6 +97,8 @@ export const drawingRules: DrawingRule[] = [
   headingOrder,
   levelsAlike,
   readingOrder,
+  focusOrder,
+  overlayAlike,
   sectionsAstray,
   contentNotThere,
   softPictures,
@@ -96,6 +106,8 @@ export const drawingRules: DrawingRule[] = [
   cannotStay,
   offScale,
   offColumns,
+  loneAlignment,
+  offCentre,
   spanTooWide,
   ownGrid,
   offBaseline,
@@ -114,8 +126,8 @@ export const drawingRules: DrawingRule[] = [
 const FINISHES: DrawnFinish[] = ['sketch', 'plain', 'finished']
 
 /** Whether a rule speaks of a page as far as it is drawn. */
-const speaks = (rule: DrawingRule, { finish }: DrawingFacts) =>
-  FINISHES.indexOf(finish) >= FINISHES.indexOf(rule.from)
+const speaks = (rule: DrawingRule, { finish, overlay }: DrawingFacts) =>
+  FINISHES.indexOf(finish) >= FINISHES.indexOf(rule.from) && !(overlay && rule.ofPages)
 
 /**
  * Everything the rules find on a page's drawing. A rule that fails is told of; the others go on.

@@ -15,7 +15,7 @@ export const runsOut: DrawingRule = {
         if (!node) return []
         const holder = of === 'page' ? 'the page' : of === 'itself' ? 'its own box' : 'what it stands in'
         const says = `${node.name} runs out of ${holder} by ${Math.round(by)} px on ${titleOf(facts)} at ${band.name}.`
-        return [{ place: placeOf(facts, node, band.id), says }]
+        return [{ place: placeOf(facts, node, band.id), bands: [band.id], says }]
       }),
     ),
 }

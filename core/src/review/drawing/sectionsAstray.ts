@@ -12,6 +12,7 @@ export const sectionsAstray: DrawingRule = {
   why: 'What was planned and agreed is not drawn, or what is drawn was never planned.',
   severity: 'fair',
   from: 'sketch',
+  ofPages: true,
   find: (facts) => [...notDrawn(facts), ...notPlanned(facts)],
 }
 

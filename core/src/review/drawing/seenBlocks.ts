@@ -1,3 +1,4 @@
+import { ciede2000 } from '../../colour/ciede2000'
 import { alphaOf, composited } from '../../colour/spaces'
 import type { Box } from '../../layout/box'
 import type { PageLayout } from '../../layout/pageLayout'
@@ -92,6 +93,16 @@ export function linesOf(one: Seen): { count: number; room: number } {
 /** The px of a border's four sides that are seen. */
 export const hasEdge = ({ box, node }: Seen): boolean =>
   box.border.some((width) => width > 0) || node.look.shadow.length > 0
+
+/** CIEDE2000 from which on a ground is seen against what is behind it, wherever its edge runs */
+const SEEN_APART = 3
+
+/** Whether one sees where it ends: by a frame around it, or by its ground. */
+export function hasSeenEdge({ node, ground, behind, box }: Seen): boolean {
+  if (box.border.every((width) => width > 0)) return true
+  if (node.look.fill === undefined || ground === undefined || behind === undefined) return false
+  return ciede2000(ground, behind) > SEEN_APART
+}
 
 /** What is pressed and looks so: words with a ground or an edge of their own. */
 export const isDrawnAction = (one: Seen): boolean =>

@@ -15,6 +15,7 @@ export const offBaseline: DrawingRule = {
   why: 'Lines of neighbouring columns meet only as long as all keep to it.',
   severity: 'slight',
   from: 'plain',
+  ofPages: true,
   find: (facts) =>
     atEachBand(facts, ({ band, seen }) => {
       const { baseline } = band.grid

@@ -48,7 +48,10 @@ export function reviewReport(
   { title, date, pages }: Pick<ReviewReport, 'title' | 'date' | 'pages'>,
   placeOf: (finding: Finding) => ShownPlace | undefined,
 ): ReviewReport {
-  const inOrder = pagesInOrder(records.pages).map(({ page }) => page)
+  const inOrder = [
+    ...pagesInOrder(records.pages).map(({ page }) => page),
+    ...Object.values(records.overlays).map(({ id, name }) => ({ id, title: name })),
+  ]
   const byPage = new Map<string, Finding[]>()
   for (const finding of open) {
     const id = pageOfPlace(finding) ?? ''

@@ -32,7 +32,11 @@ export const crowded: DrawingRule = {
           .filter(({ px }) => px >= size / 2)
           .sort((a, b) => a.px - b.px)[0]
         const says = `${named(one)} stands ${gap} px below ${named(stack.blocks[at])}, which is read as the same paragraph`
-        const changes = wanted && [{ of: holder.node, path: ['arrange', 'gap'], value: stepValue(wanted) }]
+        const leaf =
+          one.box.space === undefined
+            ? { of: holder.node, path: ['arrange', 'gap'] }
+            : { of: one.node, path: ['place', 'space'] }
+        const changes = wanted && [{ ...leaf, value: stepValue(wanted) }]
         return [{ of: one, says, mend: changes && { label: `Set them ${wanted.px} px apart`, changes } }]
       }),
     ),

@@ -30,7 +30,12 @@ export const insideLarger: DrawingRule = {
           const says = `${named(group)} has ${Math.round(inside)} px between its own blocks and ${Math.round(outside)} px to the next`
           const isColumn = group.node.arrange.type === 'column'
           if (!isColumn || !wanted) return [{ of: group, says }]
-          const changes = [{ of: group.node, path: ['arrange', 'gap'], value: stepValue(wanted) }]
+          // Blocks with a space of their own do not go by the gap.
+          const own = inner.blocks.filter(({ box, node }) => box.space !== undefined && !node.isPart)
+          const changes = [
+            { of: group.node, path: ['arrange', 'gap'], value: stepValue(wanted) },
+            ...own.map(({ node }) => ({ of: node, path: ['place', 'space'], value: stepValue(wanted) })),
+          ]
           return [{ of: group, says, mend: { label: `${wanted.px} px inside`, changes } }]
         })
       }),

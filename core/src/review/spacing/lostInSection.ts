@@ -12,6 +12,7 @@ export const lostInSection: DrawingRule = {
   why: 'White space sets things apart; a screen of it with a line in it looks as if something did not load.',
   severity: 'fair',
   from: 'plain',
+  ofPages: true,
   find: (facts) =>
     atEachBand(facts, ({ seen }) =>
       seen.flatMap((one) => {

@@ -1,8 +1,7 @@
-import { ciede2000 } from '../../colour/ciede2000'
 import { px } from '../../units/length'
 import { atEachBand, named, type Sight } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { isTarget, type Seen } from '../drawing/seenBlocks'
+import { hasSeenEdge, isTarget, type Seen } from '../drawing/seenBlocks'
 import { scaleSteps, stepValue } from './scaleSteps'
 
 /** px between words and an edge under which they seem to touch */
@@ -53,16 +52,6 @@ function frameOf({ parent }: Seen): Seen | undefined {
     if (hasSeenEdge(one)) return one
   }
   return undefined
-}
-
-function hasSeenEdge({ node, ground, behind, box }: Seen): boolean {
-  if (box.border.every((width) => width > 0) && box.border[0] > 0) return true
-  return (
-    node.look.fill !== undefined &&
-    ground !== undefined &&
-    behind !== undefined &&
-    ciede2000(ground, behind) > 3
-  )
 }
 
 /** px from words to the four sides of a frame; a side that ends with the page has no edge. */

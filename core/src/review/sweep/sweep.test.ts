@@ -169,7 +169,7 @@ test('text at 200 % and 300 % needs more room, px text does not', () => {
     ]),
   ]
   const at = (unit: 'px' | 'rem', textZoom: number) =>
-    ranges(sweptOf(button(unit), { environment: { textZoom } })).filter(
+    ranges(sweptOf(button(unit), { environment: () => ({ textZoom }) })).filter(
       ([trouble]) => trouble === 'outOfPage',
     )
   expect(at('px', 3)).toEqual(at('px', 1))

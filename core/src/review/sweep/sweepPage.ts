@@ -30,7 +30,8 @@ export interface Swept {
   bands: BandRange[]
   /** The page as it is resolved at a band. */
   resolve: (band: string) => PageNode
-  environment?: Partial<Environment>
+  /** What it is laid out in at a band and a width, where that is not as usual. */
+  environment?: (band: string, width: number) => Partial<Environment>
 }
 
 /**
@@ -75,7 +76,10 @@ function layouterOf({ library, resolve, environment }: Swept, band: string) {
   let page: PageNode | undefined
   const layouter = new PageLayouter(library)
   return (viewportWidth: number) =>
-    layouter.layout((page ??= resolve(band)), { ...usualEnvironment, ...environment, viewportWidth })
+    layouter.layout((page ??= resolve(band)), {
+      ...{ ...usualEnvironment, viewportWidth },
+      ...environment?.(band, viewportWidth),
+    })
 }
 
 /** Instances of one block are one: the rows of a list go wrong together. */

@@ -1,6 +1,7 @@
 import { bandsOf, PageResolver } from '../../resolve/resolvePage'
 import type { PageSources } from '../../resolve/pageSources'
 import type { FontLibrary } from '../../text/fontLibrary'
+import { widthOf } from '../drawing/drawingFacts'
 import { pageUnder, sourcesUnder, textZoomOf, type Condition } from './conditions'
 import { sweeping, type TroubleRange } from './sweepPage'
 
@@ -17,6 +18,9 @@ export function sweepUnder(
   const filled = sourcesUnder(sources, condition)
   const resolver = new PageResolver({ withHidden: false, as: 'mockup' })
   const resolve = (band: string) => pageUnder(resolver.resolve(filled, band), condition)
-  const environment = { textZoom: textZoomOf(condition) }
+  const environment = (band: string, width: number) => ({
+    ...widthOf(sources, sources.drawing.id, band, width),
+    textZoom: textZoomOf(condition),
+  })
   return sweeping({ library, bands: bandsOf(sources.site).inOrder, resolve, environment }, most)
 }

@@ -29,6 +29,7 @@ export const headingOrder: DrawingRule = {
   why: 'Those who hear the page go through it by its headings; a missing rank reads as a missing part.',
   severity: 'fair',
   from: 'plain',
+  ofPages: true,
   find: (facts) =>
     headingsOf(facts, (headings) => {
       let rank = 0
@@ -50,6 +51,7 @@ export const mainHeading: DrawingRule = {
   why: 'One h1 says what the page is about, to visitors who listen and to search engines.',
   severity: 'fair',
   from: 'plain',
+  ofPages: true,
   find: (facts) =>
     headingsOf(facts, (headings) => {
       const main = headings.filter((one) => rankOf(one) === 1)
