@@ -66,7 +66,14 @@ export function lastBoatsBlocks(): Record<string, Block> {
       arrange: { gap: px(16), padding: { top: around, right: around, bottom: around, left: around } },
     },
     {
-      ...{ id: 'lastheading00000', kind: 'text', name: 'Last boats heading', ...within, order: 'a0', tag: 'h2' },
+      ...{
+        id: 'lastheading00000',
+        kind: 'text',
+        name: 'Last boats heading',
+        ...within,
+        order: 'a0',
+        tag: 'h2',
+      },
       text: [{ insert: 'The last boats' }],
       look: { level: plainLevel('h3') },
     },

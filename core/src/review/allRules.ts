@@ -2,12 +2,14 @@ import { overPictureRule } from './colour/overPictures'
 import { drawingRules } from './drawing/drawingRules'
 import { orderRule } from './hierarchy/orderFindings'
 import { mapRules } from './map/mapRules'
+import { conditionRule } from './sweep/conditionFindings'
 import { sweepRule } from './sweep/sweepFindings'
 
 /** Every rule there is, the gravest of drawings first. */
 export const reviewRules: { id: string; label: string; why: string }[] = [
   ...drawingRules.slice(0, 1),
   sweepRule,
+  conditionRule,
   ...drawingRules.slice(1),
   overPictureRule,
   orderRule,

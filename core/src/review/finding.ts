@@ -1,4 +1,5 @@
 import type { ChangePart } from '../document/types'
+import type { Condition } from './sweep/conditions'
 
 /** What a finding is about: the record a click on it leads to. */
 export interface FindingPlace {
@@ -9,6 +10,8 @@ export interface FindingPlace {
   band?: string
   /** px the page is shown at, where that is not the width its band is drawn at */
   width?: number
+  /** under which it is seen, where that is not as the page is drawn */
+  condition?: Condition
 }
 
 /** How much a finding matters, and what that is called. */

@@ -16,6 +16,7 @@ import { paintedFindings } from './paintedFindings'
 import { sortFindings, type SortedFindings } from './leftFindings'
 import { mapFacts } from './map/mapFacts'
 import { mapFindings } from './map/mapRules'
+import { conditionFindings } from './sweep/conditionFindings'
 import { sweepFindings, sweptTrouble } from './sweep/sweepFindings'
 import { sweepUnder } from './sweep/sweepUnder'
 
@@ -66,6 +67,7 @@ async function pageFindings(
   return [
     ...found,
     ...met,
+    ...conditionFindings(page, sources, library),
     ...sweepFindings(
       page,
       sources.site,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElTooltip } from 'element-plus'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { CONDITIONS, type Condition } from '@nolvex/core/review/sweep/conditions'
 import { SWEPT } from '@nolvex/core/review/sweep/sweepPage'
 import type { SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
@@ -8,11 +8,21 @@ import { GRAVE, TROUBLES } from '@nolvex/core/review/sweep/trouble'
 import PickField from '../forms/PickField.vue'
 import PopPanel from '../forms/PopPanel.vue'
 import { useDraftingPage } from '../drafting/useDraftingPage'
+import { useFindingWalk } from './useFindingWalk'
 import { useSweep } from './useSweep'
 
 /** Under the width rail: the widths at which something of the page is wrong, each a way to the worst of them. */
 const page = useDraftingPage()
 const { condition, troubles, isSweeping } = useSweep(page.page)
+/** A finding seen only under a condition is shown under it. */
+const walk = useFindingWalk()
+watch(
+  () => walk.chosen?.place,
+  (place) => {
+    if (place?.condition && place.page === page.page.value) condition.value = place.condition
+  },
+  { immediate: true },
+)
 const share = (px: number) => ((px - SWEPT.from) / (SWEPT.to - SWEPT.from)) * 100
 
 /** A stretch of widths with all that is wrong in it: those that overlap are one. */

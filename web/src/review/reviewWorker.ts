@@ -7,6 +7,7 @@ import type { PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import { paintedFindings } from '@nolvex/core/review/paintedFindings'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import type { Condition } from '@nolvex/core/review/sweep/conditions'
+import { conditionFindings } from '@nolvex/core/review/sweep/conditionFindings'
 import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
@@ -45,6 +46,14 @@ const reviewer = {
     const paint: PaintWindow = async (layout, window, how) =>
       draw(await windowSvg(layout, window, { project, library }, how))
     return paintedFindings(facts, paint)
+  },
+
+  /** What goes wrong with a page once its text or its content is another. */
+  async conditions(id: string, sources: PageSources, project: string): Promise<Finding[]> {
+    const page = reviewedPage(sources.site, id)
+    if (!page) return []
+    const library = await loadFontLibrary(fontsWanted(sources.style, project))
+    return conditionFindings(page, sources, library)
   },
 
   /** What is wrong with a page at any width; nothing where it was stopped. */

@@ -26,6 +26,7 @@ export const useReview = createSharedComposable(() => {
   const looked = shallowRef<ByPage<Finding[]>>(new Map())
   const met = shallowRef<ByPage<Finding[]>>(new Map())
   const swept = shallowRef<ByPage<SweptTrouble[]>>(new Map())
+  const under = shallowRef<ByPage<Finding[]>>(new Map())
   /** pages still to be looked at; nothing where all were */
   const waiting = ref<number>()
   /** whether somebody looks at the list: only then pages are painted to see what is met first on them */
@@ -47,7 +48,7 @@ export const useReview = createSharedComposable(() => {
 
   /** Asks the worker for each page of which something changed; gives up when something changes meanwhile. */
   async function keepUp<Found>(
-    into: typeof looked | typeof met | typeof swept,
+    into: typeof looked | typeof met | typeof swept | typeof under,
     own: number,
     ask: (id: string) => Promise<Found | undefined>,
     left: (count: number) => void,
@@ -84,6 +85,8 @@ export const useReview = createSharedComposable(() => {
       isPainting.value = false
     }
     isSweeping.value = true
+    const conditions = (id: string) => reviewer.conditions(id, project.sources(id), project.id)
+    if (!(await keepUp(under, own, conditions, () => {}))) return
     const sweep = (id: string) => reviewer.sweep(id, project.sources(id), 'drawn', project.id)
     const isDone = await keepUp(swept, own, sweep, () => {})
     if (isDone) isSweeping.value = false
@@ -103,6 +106,7 @@ export const useReview = createSharedComposable(() => {
       looked.value = new Map()
       met.value = new Map()
       swept.value = new Map()
+      under.value = new Map()
     },
   )
 
@@ -123,8 +127,9 @@ export const useReview = createSharedComposable(() => {
       return page ? sweepFindings(page, project.site, found) : []
     }),
   )
+  const otherwise = computed(() => [...under.value.values()].flatMap(({ found }) => found))
   const sorted = computed(() =>
-    sortFindings([...onDrawings.value, ...atWidths.value, ...onMap.value], project.site),
+    sortFindings([...onDrawings.value, ...atWidths.value, ...otherwise.value, ...onMap.value], project.site),
   )
   const findings = computed((): Finding[] => sorted.value.open)
 

@@ -65,7 +65,7 @@ function layouterOf(sources: PageSources, library: FontLibrary): LayOut {
 }
 
 /** The headline, the first filled button after it, and the first heading of a later section. */
-function foldParts(seen: Seen[]): { part: FoldPart; of: Seen }[] {
+export function foldParts(seen: Seen[]): { part: FoldPart; of: Seen }[] {
   const words = seen.filter((one) => one.words)
   const headline = words.find(({ node }) => node.tag === 'h1') ?? words.find(isHeading)
   if (!headline) return []

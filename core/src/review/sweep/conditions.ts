@@ -6,8 +6,8 @@ import type { PageSources } from '../../resolve/pageSources'
 /** What a page is laid out under, beside its widths. */
 export const CONDITIONS = {
   drawn: 'as it is drawn',
-  text200: 'text at 200 %',
-  text300: 'text at 300 %',
+  text200: 'with text at 200 %',
+  text300: 'with text at 300 %',
   spacing: 'with WCAG’s text spacing',
   longest: 'with the longest content',
   shortest: 'with the shortest content',

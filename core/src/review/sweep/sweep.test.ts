@@ -252,3 +252,23 @@ test('findings of a sweep are those no band is drawn at, each with its widths an
   const ofWide = again.filter(({ node, band }) => node.name === 'panel' && band === usualBands.wide)
   expect(ofWide).toEqual([])
 })
+
+test('what should be seen at once is told where it leaves the first window, and not where it never was in it', () => {
+  const pageWith = (height: { value: number; unit: 'px' | 'vw' }) =>
+    sweptOf([
+      section('top', [
+        { ...text('title', 'Boats'), tag: 'h1' },
+        box('picture', 100, { place: { height } }),
+        { kind: 'button', name: 'buy', text: [{ insert: 'Buy a ticket' }] },
+      ]),
+    ])
+  const below = (swept: Swept) => sweepPage(swept).filter(({ trouble }) => trouble === 'belowFold')
+  const [range, ...others] = below(pageWith({ value: 50, unit: 'vw' }))
+  expect(others).toEqual([])
+  expect(range).toMatchObject({ band: usualBands.wide, to: SWEPT.to, worst: { width: SWEPT.to } })
+  expect(range.node.name).toBe('buy')
+  expect(range.mends).toBeUndefined()
+  // Half the width above it: a px lower for every two the page is wider.
+  expect(range.worst.by).toBeCloseTo((SWEPT.to - range.from) / 2, -1)
+  expect(below(pageWith(px(1200)))).toEqual([])
+})

@@ -4,7 +4,8 @@ import type { BlockNode, PageNode } from '../../resolve/node'
 import type { FontLibrary } from '../../text/fontLibrary'
 import { usualEnvironment, type Environment } from '../../units/environment'
 import type { Trouble } from './trouble'
-import { troublesAt } from './troublesAt'
+import { foldWatch } from './leavesFold'
+import { troublesAt, type TellTrouble } from './troublesAt'
 
 /** The widths a page is looked at, px. */
 export const SWEPT = { from: 320, to: 1920 }
@@ -52,14 +53,22 @@ export function* sweeping(swept: Swept, most = 200): Generator<undefined, Troubl
     const first = Math.max(SWEPT.from, from)
     const last = Math.min(SWEPT.to, (bands[index + 1]?.from ?? Infinity) - 1)
     const open = new Map<string, TroubleRange>()
+    let watchFold: ReturnType<typeof foldWatch> | undefined
     for (let width = first; width <= last; width++) {
       if ((width - first) % most === most - 1) yield undefined
-      troublesAt(layoutAt(id, width), (trouble, node, by) =>
-        note(all, open, { trouble, node, band: id, width, by }),
-      )
+      const layout = layoutAt(id, width)
+      const tell: TellTrouble = (trouble, node, by) => note(all, open, { trouble, node, band: id, width, by })
+      troublesAt(layout, tell)
+      watchFold ??= foldWatch(layout)
+      watchFold(tell)
     }
+    // What is below the fold at every width was not meant to be above it.
+    for (const range of open.values())
+      if (range.trouble === 'belowFold' && range.from === first && range.to === last)
+        all.splice(all.indexOf(range), 1)
   }
-  for (const range of all) range.mends = breakpointFor(range, bands, layoutAt)
+  for (const range of all)
+    if (range.trouble !== 'belowFold') range.mends = breakpointFor(range, bands, layoutAt)
   return all
 }
 
@@ -83,7 +92,8 @@ function layouterOf({ library, resolve, environment }: Swept, band: string) {
 }
 
 /** Instances of one block are one: the rows of a list go wrong together. */
-const nameOf = (trouble: Trouble, { origin }: BlockNode) => `${trouble} ${origin.document} ${origin.record}`
+export const nameOfTrouble = (trouble: Trouble, { origin }: BlockNode) =>
+  `${trouble} ${origin.document} ${origin.record}`
 
 interface Note {
   trouble: Trouble
@@ -99,7 +109,7 @@ function note(
   open: Map<string, TroubleRange>,
   { trouble, node, band, width, by }: Note,
 ) {
-  const name = nameOf(trouble, node)
+  const name = nameOfTrouble(trouble, node)
   const range = open.get(name)
   if (range && range.to >= width - 1) {
     range.to = width
@@ -135,14 +145,14 @@ function breakpointFor(range: TroubleRange, bands: BandRange[], layOut: LayOut):
 function isBetterAt({ from, to, trouble, node, band }: TroubleRange, other: string, layOut: LayOut): boolean {
   return [from, Math.round((from + to) / 2), to].every((width) => {
     const known = namesAt(layOut(band, width))
-    known.delete(nameOf(trouble, node))
+    known.delete(nameOfTrouble(trouble, node))
     return [...namesAt(layOut(other, width))].every((name) => known.has(name))
   })
 }
 
 function namesAt(layout: PageLayout): Set<string> {
   const names = new Set<string>()
-  troublesAt(layout, (trouble, node) => names.add(nameOf(trouble, node)))
+  troublesAt(layout, (trouble, node) => names.add(nameOfTrouble(trouble, node)))
   return names
 }
 

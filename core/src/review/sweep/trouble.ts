@@ -6,6 +6,7 @@ export const TROUBLES = {
   cut: 'is cut off',
   oneWord: 'breaks into lines of one word',
   small: 'is set in less than 12 px',
+  belowFold: 'is seen only by scrolling',
 } as const
 
 export type Trouble = keyof typeof TROUBLES
