@@ -16,15 +16,15 @@ const inReadingOrder = (blocks: Blocks): Block[] =>
  * called as what they follow.
  */
 export function namesForUnnamed(blocks: Blocks): Map<string, string> {
-  const taken = namesIn(blocks)
+  const freeName = freeNames(namesIn(blocks))
   const isNameless = (block: Block) => !block.name && kindOf(block).expands !== 'shared'
   const nameless = inReadingOrder(blocks).filter(isNameless)
-  return new Map(nameless.map((block) => [block.id, freeName(suggested(blocks, block), taken)]))
+  return new Map(nameless.map((block) => [block.id, freeName(suggested(blocks, block))]))
 }
 
 /** New names for blocks that are called as one before them is. */
 export function namesForSameNamed(blocks: Blocks): Map<string, string> {
-  const taken = namesIn(blocks)
+  const freeName = freeNames(namesIn(blocks))
   const known = new Set<string>()
   const again = inReadingOrder(blocks).filter(({ name }) => {
     if (!name) return false
@@ -32,18 +32,23 @@ export function namesForSameNamed(blocks: Blocks): Map<string, string> {
     known.add(name)
     return isAgain
   })
-  return new Map(again.map((block) => [block.id, freeName(block.name as string, taken)]))
+  return new Map(again.map((block) => [block.id, freeName(block.name as string)]))
 }
 
 const namesIn = (blocks: Blocks): Set<string> =>
   new Set(Object.values(blocks).flatMap(({ name }) => name ?? []))
 
-/** A name nothing has yet, which it then has. */
-function freeName(base: string, taken: Set<string>): string {
-  let free = base
-  for (let count = 2; taken.has(free); count++) free = `${base} ${count}`
-  taken.add(free)
-  return free
+/** Gives names nothing has yet, which are then taken: a base, or the base with the first number that is free. */
+function freeNames(taken: Set<string>): (base: string) => string {
+  const counts = new Map<string, number>()
+  return (base) => {
+    let free = base
+    let count = counts.get(base) ?? 2
+    for (; taken.has(free); count++) free = `${base} ${count}`
+    counts.set(base, count)
+    taken.add(free)
+    return free
+  }
 }
 
 /** What leads somewhere is called as it says; all else by its section and what it is there. */

@@ -1,7 +1,9 @@
 import { expose } from 'comlink'
+import { shareUnchanged } from '@nolvex/core/document/shareUnchanged'
 import { drawingFacts } from '@nolvex/core/review/drawing/drawingFacts'
 import { drawingFindings } from '@nolvex/core/review/drawing/drawingRules'
 import { reviewedPage } from '@nolvex/core/review/drawing/reviewedPages'
+import { KeptLayouts } from '@nolvex/core/review/drawing/keptLayouts'
 import type { Finding } from '@nolvex/core/review/finding'
 import type { PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import { paintedFindings } from '@nolvex/core/review/paintedFindings'
@@ -10,6 +12,7 @@ import type { Condition } from '@nolvex/core/review/sweep/conditions'
 import { conditionFindings } from '@nolvex/core/review/sweep/conditionFindings'
 import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
+import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
 import type { PageSources } from '@nolvex/core/resolve/pageSources'
 import { fontsWanted, loadFontLibrary } from '../fonts/loadFontLibrary'
 import { newId } from '../session/newId'
@@ -18,6 +21,9 @@ import { loadSpelling } from './loadSpelling'
 
 /** Lets messages in: one of them may say that what is being worked out is no longer wanted. */
 const pause = () => new Promise<void>((resolve) => setTimeout(resolve))
+
+/** The page that was looked over last: one draws on it, and what of it did not change is not laid out anew. */
+let last: { id: string; library: FontLibrary; sources: PageSources; kept: KeptLayouts } | undefined
 
 /** which sweep is wanted: an older one stops at its next step */
 let wanted = 0
@@ -28,7 +34,11 @@ const reviewer = {
     const page = reviewedPage(sources.site, id)
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
-    return drawingFindings(drawingFacts(page, sources, name, library, newId, await loadSpelling()))
+    const spelling = await loadSpelling()
+    const same = last?.id === id && last.library === library ? last : undefined
+    const kept = same?.kept ?? new KeptLayouts(library)
+    last = { id, library, kept, sources: shareUnchanged(same?.sources, sources) }
+    return drawingFindings(drawingFacts(page, last.sources, name, library, newId, spelling, kept))
   },
 
   /** What is wrong with a page and seen only once it is painted. @param draw makes pixels of what is painted here */

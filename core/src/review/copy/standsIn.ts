@@ -1,8 +1,7 @@
-import { unfinished } from '../mockup/unfinished'
+import { lacksOn } from '../mockup/unfinished'
 import { placeOf } from '../drawing/drawingFacts'
 import { titleOf, type DrawingFacts } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { seenBlocks } from '../drawing/seenBlocks'
 import type { Documents } from '../../document/types'
 
 /** Words and pictures that were never more than a placeholder. */
@@ -14,13 +13,13 @@ export const standsIn: DrawingRule = {
   from: 'finished',
   find: (facts) => {
     const lead = leadOf(facts)
-    const nodes = new Map(seenBlocks(lead.layout).map((one) => [one.node.key, one]))
+    const nodes = new Map(lead.seen.map((one) => [one.node.key, one]))
     const { sources, page } = facts
     const documents = { ...sources.around, style: sources.style, [page.id]: sources.drawing }
     const root = { children: lead.layout.sections.map(({ node }) => node) }
-    return unfinished(root, documents as unknown as Documents, page.id).flatMap(({ lack, key, says }) => {
+    return lacksOn(root, documents as unknown as Documents).found.flatMap(({ key, says }) => {
       const one = key === undefined ? undefined : nodes.get(key)
-      if (!one || lack === 'part' || lack === 'tokens' || one.node.isMissing) return []
+      if (!one || one.node.isMissing) return []
       const { x, y, w, h, node } = one
       return [
         {

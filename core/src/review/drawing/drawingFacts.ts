@@ -4,21 +4,21 @@ import { applyChange } from '../../document/apply'
 import type { Documents, Operation } from '../../document/types'
 import type { DrawingDocument } from '../../drawing/drawing'
 import type { DraftSources } from '../../draft/planPage'
-import { PageLayouter, type PageLayout } from '../../layout/pageLayout'
+import type { PageLayout } from '../../layout/pageLayout'
 import { documentKinds } from '../../resolve/documentKinds'
 import type { BlockNode } from '../../resolve/node'
 import { contentIn, type PageSources } from '../../resolve/pageSources'
-import { bandsOf, PageResolver, type ShownAs } from '../../resolve/resolvePage'
+import { bandsOf } from '../../resolve/resolvePage'
 import type { Band, Page } from '../../site/site'
 import { placeBlocks, type DrawnPage } from '../../snap/drawnPage'
 import type { FontLibrary } from '../../text/fontLibrary'
 import type { Spelling } from '../../text/spelling'
-import { hasDarkSet, type ColourSet } from '../../style/token'
-import { overlayAt, type OverlayRecord } from '../../site/overlay'
-import { usualEnvironment } from '../../units/environment'
+import { hasDarkSet } from '../../style/token'
+import type { OverlayRecord } from '../../site/overlay'
 import { px } from '../../units/length'
 import type { FindingPlace } from '../finding'
 import type { DrawnFinish } from './drawingRule'
+import { KeptLayouts } from './keptLayouts'
 import { seenBlocks, type Seen } from './seenBlocks'
 
 /** A page as it is seen at a band, at the width the band is drawn at. */
@@ -52,7 +52,11 @@ export interface DrawingFacts {
   spelling?: Spelling
 }
 
-/** Lays out what the rules share. @param name what the project is called */
+/**
+ * Lays out what the rules share.
+ * @param name what the project is called
+ * @param kept layouts of an earlier look at the page, which that look is over with
+ */
 export function drawingFacts(
   page: Page,
   sources: PageSources,
@@ -60,28 +64,22 @@ export function drawingFacts(
   library: FontLibrary,
   newId: () => string,
   spelling?: Spelling,
+  kept = new KeptLayouts(library),
 ): DrawingFacts {
   const { site, style, around, drawing } = sources
   const bands = bandsOf(site)
   const { blocks } = drawing.records
-  const layoutOf = (drawn: PageSources, { id, drawnAt }: Band, as: ShownAs, set?: ColourSet) => {
-    const environment = { ...usualEnvironment, ...widthOf(sources, page.id, id, drawnAt) }
-    return new PageLayouter(library).layout(
-      new PageResolver({ withHidden: false, withStates: as === 'mockup', as, set }).resolve(drawn, id),
-      environment,
-    )
-  }
-  const layoutAt = (band: Band, as: ShownAs, set?: ColourSet) => layoutOf(sources, band, as, set)
   const laidOutAfter = (band: Band, operations: Operation[]) => {
     const before = { [drawing.id]: drawing } as unknown as Documents
     const parts = [{ document: drawing.id, kind: 'drawing', operations }]
     const { documents, outcomes } = applyChange(documentKinds, before, parts)
     if (outcomes.length) throw new Error(outcomes[0].reason)
     const after = documents[drawing.id]
-    return layoutOf({ ...sources, drawing: after as unknown as DrawingDocument }, band, 'mockup')
+    const changed = { ...sources, drawing: after as unknown as DrawingDocument }
+    return new KeptLayouts(library).layout(changed, band, 'mockup')
   }
   const laid = bands.inOrder.map((band) => {
-    const layout = layoutAt(band, 'wireframe')
+    const layout = kept.layout(sources, band, 'wireframe')
     const drawn: DrawnPage = {
       ...{ blocks, placed: placeBlocks(layout, {}), width: layout.width, height: layout.height },
       ...{
@@ -98,13 +96,13 @@ export function drawingFacts(
   let seen: SeenBand[] | undefined
   const lookOnce = () =>
     (seen ??= bands.inOrder.map((band) => {
-      const layout = layoutAt(band, 'mockup')
+      const layout = kept.layout(sources, band, 'mockup')
       return { band, layout, seen: seenBlocks(layout) }
     }))
   const lead = bands.inOrder.find(({ id }) => id === bands.lead)
   const lookInDark = () => {
     if (!lead || !hasDarkSet(style.records.tokens)) return undefined
-    const layout = layoutAt(lead, 'mockup', 'dark')
+    const layout = kept.layout(sources, lead, 'mockup', 'dark')
     return { band: lead, layout, seen: seenBlocks(layout) }
   }
   return {
@@ -121,22 +119,6 @@ export function drawingFacts(
     newId,
     spelling,
   }
-}
-
-/**
- * The width a page is laid out in, px: that of the viewport. What an overlay leaves of it is taken away as a scroll bar
- * would be: bands and vw still go by the viewport.
- */
-export function widthOf(
-  { site }: Pick<PageSources, 'site'>,
-  page: string,
-  band: string,
-  viewportWidth: number,
-) {
-  const overlay = site.records.overlays[page]
-  if (!overlay) return { viewportWidth }
-  const { width } = overlayAt(overlay, bandsOf(site), band, viewportWidth)
-  return { viewportWidth, scrollBar: viewportWidth - width }
 }
 
 /** Whether a page is to be looked at as a mockup: its guide dresses it, or it was checked as one. */

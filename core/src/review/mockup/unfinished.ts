@@ -32,6 +32,17 @@ const DRESSED = new Set(startParts({ density: 1, isPill: false }).map(({ kind })
  */
 export function unfinished(page: Pick<PageNode, 'children'>, documents: Documents, id: string): Unfinished[] {
   const { records } = documents.style as unknown as StyleDocument
+  const { found, kinds } = lacksOn(page, documents)
+  const parts = new Set(Object.values(records.parts).map(({ kind }) => kind))
+  const bare = [...kinds].filter((kind) => DRESSED.has(kind) && !parts.has(kind))
+  return [...found, ...bare.map(withoutPart), ...rawOn(documents, id)]
+}
+
+/** What blocks of a page lack themselves, in its reading order, with the kinds there are. */
+export function lacksOn(
+  page: Pick<PageNode, 'children'>,
+  documents: Documents,
+): { found: Unfinished[]; kinds: Set<BlockKindName> } {
   const found: Unfinished[] = []
   const kinds = new Set<BlockKindName>()
   const walk = (node: BlockNode) => {
@@ -47,9 +58,7 @@ export function unfinished(page: Pick<PageNode, 'children'>, documents: Document
     node.children.forEach(walk)
   }
   page.children.forEach(walk)
-  const parts = new Set(Object.values(records.parts).map(({ kind }) => kind))
-  const bare = [...kinds].filter((kind) => DRESSED.has(kind) && !parts.has(kind))
-  return [...found, ...bare.map(withoutPart), ...rawOn(documents, id)]
+  return { found, kinds }
 }
 
 function lacksOf({ key, name, content, isMissing }: BlockNode): Unfinished[] {

@@ -9,7 +9,7 @@ import { overflowsOf } from '../../snap/overflows'
 import { idOf, type Sketch } from '../../testing/draft'
 import { REVIEWED, reviewedProject, withFix } from '../../testing/reviewed'
 import { usualEnvironment } from '../../units/environment'
-import { px } from '../../units/length'
+import { px, type WrittenLength } from '../../units/length'
 import type { CONDITIONS } from './conditions'
 import { sourcesUnder, pageUnder, textZoomOf } from './conditions'
 import type { Fix } from '../finding'
@@ -254,7 +254,7 @@ test('findings of a sweep are those no band is drawn at, each with its widths an
 })
 
 test('what should be seen at once is told where it leaves the first window, and not where it never was in it', () => {
-  const pageWith = (height: { value: number; unit: 'px' | 'vw' }) =>
+  const pageWith = (height: WrittenLength) =>
     sweptOf([
       section('top', [
         { ...text('title', 'Boats'), tag: 'h1' },

@@ -1,7 +1,7 @@
 import { bandsOf, PageResolver } from '../../resolve/resolvePage'
 import type { PageSources } from '../../resolve/pageSources'
 import type { FontLibrary } from '../../text/fontLibrary'
-import { widthOf } from '../drawing/drawingFacts'
+import { widthOf } from '../drawing/keptLayouts'
 import { pageUnder, sourcesUnder, textZoomOf, type Condition } from './conditions'
 import { sweeping, type TroubleRange } from './sweepPage'
 
