@@ -1,4 +1,5 @@
 import { overPictureRule } from './colour/overPictures'
+import type { DrawnFinish } from './drawing/drawingRule'
 import { drawingRules } from './drawing/drawingRules'
 import { orderRule } from './hierarchy/orderFindings'
 import { mapRules } from './map/mapRules'
@@ -16,11 +17,11 @@ export const reviewRules: { id: string; label: string; why: string }[] = [
   ...mapRules,
 ]
 
-const OF_MOCKUPS = new Set<string>([
-  orderRule.id,
-  overPictureRule.id,
-  ...drawingRules.flatMap(({ id, from }) => (from === 'finished' ? [id] : [])),
-])
+const from = (finish: DrawnFinish) => drawingRules.flatMap((rule) => (rule.from === finish ? [rule.id] : []))
+const OF_MOCKUPS = new Set<string>([orderRule.id, overPictureRule.id, ...from('finished')])
+/** They look at the page as it is dressed, where it is. */
+const OF_EITHER = new Set<string>([sweepRule.id, conditionRule.id, ...from('plain')])
 
-/** Whether what a rule finds is seen on the mockup, and not on the wireframe. */
-export const isOfMockups = (rule: string): boolean => OF_MOCKUPS.has(rule)
+/** The stage in which what a rule finds on a page is seen. @param dressed whether the page is */
+export const stageShowing = (rule: string, dressed: boolean): 'wireframe' | 'mockup' =>
+  OF_MOCKUPS.has(rule) || (dressed && OF_EITHER.has(rule)) ? 'mockup' : 'wireframe'

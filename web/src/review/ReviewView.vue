@@ -3,12 +3,12 @@ import { computed, ref } from 'vue'
 import { SEVERITIES } from '@nolvex/core/review/finding'
 import { GRAVITY, severityCounts } from '@nolvex/core/review/severityCounts'
 import { bandsInOrder } from '@nolvex/core/grid/band'
-import { pagesInOrder } from '@nolvex/core/site/treeOrder'
 import PickField from '../forms/PickField.vue'
 import { useProject } from '../session/projectStore'
 import FindingGroups from './FindingGroups.vue'
 import LeftFindings from './LeftFindings.vue'
 import { reviewRules } from '@nolvex/core/review/allRules'
+import { pagesForReview } from '@nolvex/core/review/drawing/reviewedPages'
 import ReportPanel from './ReportPanel.vue'
 import { useReview } from './useReview'
 
@@ -22,9 +22,10 @@ const band = ref<string>()
 
 const pages = computed(() =>
   Object.fromEntries(
-    pagesInOrder(project.site.records.pages)
-      .filter((one) => countByPage.value.has(one.page.id))
-      .map((one) => [one.page.id, `${one.page.title || 'Untitled'} (${countByPage.value.get(one.page.id)})`]),
+    pagesForReview(project.site).flatMap(({ id, title }) => {
+      const count = countByPage.value.get(id)
+      return count === undefined ? [] : [[id, `${title || 'Untitled'} (${count})`] as const]
+    }),
   ),
 )
 const counts = computed(() => severityCounts(findings.value))

@@ -1,8 +1,10 @@
 import { useRouter } from 'vue-router'
 import type { Finding } from '@nolvex/core/review/finding'
+import { isDressed } from '@nolvex/core/review/drawing/drawingFacts'
+import { reviewedPage } from '@nolvex/core/review/drawing/reviewedPages'
 import { useMap } from '../map/mapStore'
 import { useProject } from '../session/projectStore'
-import { isOfMockups } from '@nolvex/core/review/allRules'
+import { stageShowing } from '@nolvex/core/review/allRules'
 
 const VIEWS = { pages: 'tree', menus: 'menus', journeys: 'journeys', items: 'content' } as const
 
@@ -16,7 +18,8 @@ export function useFindingPlace() {
     const { collection, id, page, band, width } = place
     if (collection === 'blocks') {
       const query = { block: id, ...(band ? { band } : {}), ...(width ? { width } : {}) }
-      const name = isOfMockups(rule) ? 'mockup' : 'wireframe'
+      const of = reviewedPage(project.site, page ?? '')
+      const name = stageShowing(rule, of !== undefined && isDressed(of, { style: project.style }))
       return void router.push({ name, params: { project: project.id, page }, query })
     }
     if (collection === 'pages') map.selected = id

@@ -40,6 +40,9 @@ function faint(style: StyleDocument, one: Seen): Sight[] {
 /** Roles of colours that words have; those of warnings and edges say something else. */
 const OF_WORDS = new Set<Role>(['text', 'soft', 'link', 'onAction', 'ground', 'raised'])
 
+/** CIEDE2000 by which a colour that has no role has to be nearer than one that is meant for words */
+const BESIDE_ROLES = 20
+
 /** The nearest colour that passes: one of the guide's, or else of the same hue. */
 function passing(
   { records }: StyleDocument,
@@ -52,9 +55,11 @@ function passing(
     if (token.type !== 'colour' || (token.role && !OF_WORDS.has(token.role))) return []
     const { id, name } = token
     const hex = tokenColour(records.tokens, id, set)
-    return hex && alphaOf(hex) === 1 && contrastRatio(hex, ground) >= wanted ? [{ id, name, hex }] : []
+    if (!hex || alphaOf(hex) < 1 || contrastRatio(hex, ground) < wanted) return []
+    const distance = ciede2000(colour, hex) + (token.role ? 0 : BESIDE_ROLES)
+    return [{ id, name, distance }]
   })
-  const near = tokens.sort((a, b) => ciede2000(colour, a.hex) - ciede2000(colour, b.hex))[0]
+  const near = tokens.sort((a, b) => a.distance - b.distance)[0]
   if (near) return { name: near.name, value: { token: near.id } }
   const hex = nearestPassing(colour, ground, wanted)
   return hex ? { name: hex, value: { hex } } : undefined

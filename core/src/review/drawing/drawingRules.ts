@@ -9,6 +9,7 @@ import { menuHidden } from '../appearance/menuHidden'
 import { noAction } from '../appearance/noAction'
 import { primaryActions } from '../appearance/primaryActions'
 import { weakAction } from '../appearance/weakAction'
+import { beyondShare } from '../colour/beyondShare'
 import { besideTokens } from '../colour/besideTokens'
 import { colourAlone } from '../colour/colourAlone'
 import { fieldEdge } from '../colour/fieldEdge'
@@ -113,6 +114,7 @@ export const drawingRules: DrawingRule[] = [
   offBaseline,
   surfacesVanish,
   besideTokens,
+  beyondShare,
   tooManyFonts,
   misspelt,
   copiesDrifted,

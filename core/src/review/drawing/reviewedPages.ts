@@ -9,11 +9,15 @@ export function reviewedPage({ records }: Pick<SiteDocument, 'records'>, id: str
   return records.pages[id] ?? (overlay && { id, order: overlay.order, title: overlay.name })
 }
 
-/** What of a project is looked over: pages that are drawn, in the map's order, then overlays. */
-export function reviewedPages(documents: Documents): Page[] {
-  const site = documents.site as unknown as SiteDocument
+/** What findings may be about: pages in the map's order, then what is shown over them. */
+export function pagesForReview(site: Pick<SiteDocument, 'records'>): Page[] {
   const { pages, overlays } = site.records
   const ids = [...pagesInOrder(pages).map(({ page }) => page.id), ...Object.keys(overlays)]
-  const isDrawn = (id: string) => Object.keys(drawingIn(documents, id)?.records.blocks ?? {}).length > 0
-  return ids.filter(isDrawn).flatMap((id) => reviewedPage(site, id) ?? [])
+  return ids.flatMap((id) => reviewedPage(site, id) ?? [])
+}
+
+/** What of a project is looked over: what of these is drawn. */
+export function reviewedPages(documents: Documents): Page[] {
+  const isDrawn = ({ id }: Page) => Object.keys(drawingIn(documents, id)?.records.blocks ?? {}).length > 0
+  return pagesForReview(documents.site as unknown as SiteDocument).filter(isDrawn)
 }

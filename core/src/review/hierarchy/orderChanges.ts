@@ -1,12 +1,14 @@
 import { contrastRatio } from '../../colour/contrast'
-import { NEEDED, type Role } from '../../colour/roles'
+import type { Role } from '../../colour/roles'
 import { labOf } from '../../colour/spaces'
 import type { PageLayout } from '../../layout/pageLayout'
 import type { StyleDocument } from '../../style/style'
 import { tokenColour } from '../../style/token'
+import { RANKED_ROLES } from '../../style/typeScale'
 import { px } from '../../units/length'
+import { contrastNeeded } from '../colour/wordContrast'
 import type { LeafChange } from '../drawing/atEachBand'
-import { colourSetOf, isLarge, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
+import { colourSetOf, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
 import { sizeOfLevel } from '../type/levels'
 import type { BlockFacts, JudgedBlock } from './judgedBlock'
 
@@ -52,6 +54,9 @@ export function orderChanges(
   })
 }
 
+/** Roles of levels texts may be set in: those of actions and links look as if they could be pressed. */
+const OF_TEXT = new Set<string>(RANKED_ROLES)
+
 function levelChanges(one: Seen, { records }: StyleDocument): OrderChange[] {
   const { node } = one
   const size = sizeOf(one)
@@ -62,7 +67,8 @@ function levelChanges(one: Seen, { records }: StyleDocument): OrderChange[] {
     const at = sizeOfLevel(level)
     const before = bySize.get(at)
     const isNearer = !before || Math.abs(level.weight - own) < Math.abs(before.weight - own)
-    if (at > 0 && level.family === family && isNearer) bySize.set(at, level)
+    const isOfText = level.role === undefined || OF_TEXT.has(level.role)
+    if (at > 0 && level.family === family && isNearer && isOfText) bySize.set(at, level)
   }
   const sizes = [...bySize.keys()].sort((a, b) => a - b)
   const here = sizes.findLastIndex((at) => at <= size + 0.5)
@@ -97,7 +103,7 @@ function colourChanges(one: Seen, { records }: StyleDocument): OrderChange[] {
       token.role &&
       OF_WORDS.has(token.role) &&
       tokenColour(records.tokens, token.id, colourSetOf(one))
-    if (!hex || contrastRatio(hex, ground) < (isLarge(one) ? NEEDED.large : NEEDED.words)) return []
+    if (!hex || contrastRatio(hex, ground) < contrastNeeded(one)) return []
     const now = apart(lab(hex), behind)
     if (now < FAINT_INK || Math.abs(now - distance) < SAME_INK) return []
     const colour = beside(lab(hex), behind)

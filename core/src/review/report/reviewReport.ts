@@ -1,5 +1,5 @@
 import type { SiteDocument } from '../../site/site'
-import { pagesInOrder } from '../../site/treeOrder'
+import { pagesForReview } from '../drawing/reviewedPages'
 import { reviewRules } from '../allRules'
 import { SEVERITIES, type Finding, type Severity } from '../finding'
 import type { SortedFindings } from '../leftFindings'
@@ -48,10 +48,7 @@ export function reviewReport(
   { title, date, pages }: Pick<ReviewReport, 'title' | 'date' | 'pages'>,
   placeOf: (finding: Finding) => ShownPlace | undefined,
 ): ReviewReport {
-  const inOrder = [
-    ...pagesInOrder(records.pages).map(({ page }) => page),
-    ...Object.values(records.overlays).map(({ id, name }) => ({ id, title: name })),
-  ]
+  const inOrder = pagesForReview({ records })
   const byPage = new Map<string, Finding[]>()
   for (const finding of open) {
     const id = pageOfPlace(finding) ?? ''
