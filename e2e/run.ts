@@ -10,6 +10,7 @@ import { exportedFits } from './journeys/exportedFits'
 import { exportedSite } from './journeys/exportedSite'
 import { fieldsAndKeys } from './journeys/fieldsAndKeys'
 import { foundGrid } from './journeys/foundGrid'
+import { foundOtherwise } from './journeys/foundOtherwise'
 import { gridAgreed } from './journeys/gridAgreed'
 import { kits } from './journeys/kits'
 import { styleGuide } from './journeys/styleGuide'
@@ -86,6 +87,7 @@ const journeys: Journey[] = [
   everyKind,
   repeated,
   reviewed,
+  foundOtherwise,
   spoiltPage,
   metInOrder,
   builtPage,
