@@ -18,7 +18,7 @@ import { builtDifferences } from '@nolvex/core/review/built/builtDifferences'
 import { drawnParts } from '@nolvex/core/review/built/drawnParts'
 import { conditionFindings } from '@nolvex/core/review/sweep/conditionFindings'
 import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
-import { SWEPT } from '@nolvex/core/review/sweep/sweepPage'
+import { atOnce, SWEPT } from '@nolvex/core/review/sweep/sweepPage'
 import type { Page } from '@nolvex/core/site/site'
 import { usualBands } from '@nolvex/core/site/usualSite'
 import { usualEnvironment } from '@nolvex/core/units/environment'
@@ -121,10 +121,7 @@ async function orderMended() {
   )
 }
 
-function sweep(sources: PageSources) {
-  const steps = sweepUnder(sources, 'drawn', library, Infinity)
-  while (!steps.next().done);
-}
+const sweep = (sources: PageSources) => atOnce(sweepUnder(sources, 'drawn', library, Infinity))
 
 const newId = () => 'benchid000000000'
 function pageRecord({ drawing: { id }, site }: PageSources): Page {

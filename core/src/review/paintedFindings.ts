@@ -1,10 +1,11 @@
-import { overPictureFindings } from './colour/overPictures'
+import { overPictureFindings, overPictureRule } from './colour/overPictures'
 import type { DrawingFacts } from './drawing/drawingFacts'
 import type { Finding } from './finding'
-import { orderFindings, type PaintWindow } from './hierarchy/orderFindings'
+import { orSaid } from './orSaid'
+import { orderFindings, orderRule, type PaintWindow } from './hierarchy/orderFindings'
 
 /** What is wrong with a page's drawing and seen only once it is painted. */
 export const paintedFindings = async (page: DrawingFacts, paint: PaintWindow): Promise<Finding[]> => [
-  ...(await overPictureFindings(page, paint)),
-  ...(await orderFindings(page, paint)),
+  ...(await orSaid(overPictureRule, page.page, () => overPictureFindings(page, paint))),
+  ...(await orSaid(orderRule, page.page, () => orderFindings(page, paint))),
 ]

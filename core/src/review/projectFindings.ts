@@ -2,7 +2,7 @@ import { emptyContent, type ContentDocument } from '../content/content'
 import { applyChange } from '../document/apply'
 import type { Documents } from '../document/types'
 import { documentKinds } from '../resolve/documentKinds'
-import { pageSources } from '../resolve/pageSources'
+import { pageSources, type PageSources } from '../resolve/pageSources'
 import type { Page, SiteDocument } from '../site/site'
 import type { FontLibrary } from '../text/fontLibrary'
 import type { Spelling } from '../text/spelling'
@@ -16,8 +16,10 @@ import { paintedFindings } from './paintedFindings'
 import { sortFindings, type SortedFindings } from './leftFindings'
 import { mapFacts } from './map/mapFacts'
 import { mapFindings } from './map/mapRules'
-import { conditionFindings } from './sweep/conditionFindings'
-import { sweepFindings, sweptTrouble } from './sweep/sweepFindings'
+import { orSaid } from './orSaid'
+import { conditionFindings, conditionRule } from './sweep/conditionFindings'
+import { sweepFindings, sweepRule, sweptTrouble, type SweptTrouble } from './sweep/sweepFindings'
+import { atOnce } from './sweep/sweepPage'
 import { sweepUnder } from './sweep/sweepUnder'
 
 /** What a whole project is looked over with. */
@@ -59,21 +61,18 @@ async function pageFindings(
   const { id } = page
   const sources = pageSources(documents, id)
   const facts = drawingFacts(page, sources, name, library, newId, spelling)
-  const found = drawingFindings(facts)
-  const met = paint ? await paintedFindings(facts, paint) : []
-  const steps = sweepUnder(sources, 'drawn', library, Infinity)
-  let step = steps.next()
-  while (!step.done) step = steps.next()
   return [
-    ...found,
-    ...met,
-    ...conditionFindings(page, sources, library),
-    ...sweepFindings(
-      page,
-      sources.site,
-      step.value.map((range) => sweptTrouble(id, range)),
-    ),
+    ...drawingFindings(facts),
+    ...(paint ? await paintedFindings(facts, paint) : []),
+    ...(await orSaid(conditionRule, page, () => conditionFindings(page, sources, library))),
+    ...(await orSaid(sweepRule, page, () => sweepFindings(page, sources.site, sweptPage(sources, library)))),
   ]
+}
+
+/** What is wrong with a page at any width. */
+function sweptPage(sources: PageSources, library: FontLibrary): SweptTrouble[] {
+  const swept = atOnce(sweepUnder(sources, 'drawn', library, Infinity))
+  return swept.map((range) => sweptTrouble(sources.drawing.id, range))
 }
 
 /** Fixes may bring about others; as many turns are enough for what does not go round in circles. */

@@ -14,7 +14,8 @@ import { useReview } from './useReview'
 
 /** Everything that was found wrong, on the map and on drawings, with the way to each. */
 const project = useProject()
-const { findings, sorted, waiting, watchOrder, isPainting, isSweeping, pageOf, countByPage } = useReview()
+const { findings, sorted, waiting, watchOrder, isPainting, isSweeping, trouble, pageOf, countByPage } =
+  useReview()
 watchOrder(() => true)
 const page = ref<string>()
 const severity = ref<string>()
@@ -58,6 +59,7 @@ const title = computed(() => {
       <span v-if="waiting" class="soft" role="status">
         Looking at {{ waiting === 1 ? 'the last page' : `${waiting} more pages` }}…
       </span>
+      <span v-else-if="trouble" class="trouble-text" role="alert">Not all was looked at: {{ trouble }}</span>
       <span v-else-if="isPainting" class="soft" role="status">Looking at pages as they are painted…</span>
       <span v-else-if="isSweeping" class="soft" role="status">Laying pages out at every width…</span>
       <span class="end">

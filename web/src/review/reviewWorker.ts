@@ -9,7 +9,8 @@ import type { PaintWindow } from '@nolvex/core/review/hierarchy/orderFindings'
 import { paintedFindings } from '@nolvex/core/review/paintedFindings'
 import type { Pixels } from '@nolvex/core/review/hierarchy/pixels'
 import type { Condition } from '@nolvex/core/review/sweep/conditions'
-import { conditionFindings } from '@nolvex/core/review/sweep/conditionFindings'
+import { orSaid } from '@nolvex/core/review/orSaid'
+import { conditionFindings, conditionRule } from '@nolvex/core/review/sweep/conditionFindings'
 import { sweptTrouble, type SweptTrouble } from '@nolvex/core/review/sweep/sweepFindings'
 import { sweepUnder } from '@nolvex/core/review/sweep/sweepUnder'
 import type { FontLibrary } from '@nolvex/core/text/fontLibrary'
@@ -63,7 +64,7 @@ const reviewer = {
     const page = reviewedPage(sources.site, id)
     if (!page) return []
     const library = await loadFontLibrary(fontsWanted(sources.style, project))
-    return conditionFindings(page, sources, library)
+    return orSaid(conditionRule, page, () => conditionFindings(page, sources, library))
   },
 
   /** What is wrong with a page at any width; nothing where it was stopped. */

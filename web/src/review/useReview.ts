@@ -36,6 +36,8 @@ export const useReview = createSharedComposable(() => {
   const isPainting = ref(false)
   /** whether pages are still laid out at every width */
   const isSweeping = ref(false)
+  /** why not all was looked at */
+  const trouble = ref('')
   const worker = new Worker(new URL('./reviewWorker.ts', import.meta.url), { type: 'module' })
   const reviewer = wrap<Reviewer>(worker)
   onScopeDispose(() => worker.terminate())
@@ -73,6 +75,18 @@ export const useReview = createSharedComposable(() => {
 
   async function look() {
     const own = ++turn
+    trouble.value = ''
+    try {
+      await lookAtAll(own)
+    } catch (error) {
+      if (own !== turn) return
+      trouble.value = (error as Error).message
+      waiting.value = undefined
+      isPainting.value = false
+      isSweeping.value = false
+    }
+  }
+  async function lookAtAll(own: number) {
     void reviewer.stop()
     const page = (id: string) => reviewer.page(id, project.sources(id), project.name, project.id)
     if (!(await keepUp(looked, own, page, (count) => (waiting.value = count)))) return
@@ -160,5 +174,5 @@ export const useReview = createSharedComposable(() => {
     onScopeDispose(() => count(false))
   }
 
-  return { findings, sorted, onDrawings, waiting, watchOrder, isPainting, isSweeping, pageOf, countByPage }
+  return { findings, sorted, waiting, watchOrder, isPainting, isSweeping, trouble, pageOf, countByPage }
 })

@@ -25,6 +25,7 @@ import { standsIn } from '../copy/standsIn'
 import { tooLong } from '../copy/tooLong'
 import { withoutLicence } from '../copy/withoutLicence'
 import type { Finding } from '../finding'
+import { notLookedFor } from '../orSaid'
 import { offBaseline } from '../grid/offBaseline'
 import { ownGrid } from '../grid/ownGrid'
 import { spanTooWide } from '../grid/spanTooWide'
@@ -50,7 +51,7 @@ import { oneWordLines } from '../type/oneWordLines'
 import { smallText } from '../type/smallText'
 import { tooManyFonts } from '../type/tooManyFonts'
 import { contentNotThere } from './contentNotThere'
-import { titleOf, type DrawingFacts } from './drawingFacts'
+import type { DrawingFacts } from './drawingFacts'
 import type { DrawingRule, DrawnFinish } from './drawingRule'
 import { leadsNowhere } from './leadsNowhere'
 import { sameName, unnamed } from './names'
@@ -145,8 +146,6 @@ function foundBy(rule: DrawingRule, facts: DrawingFacts): Finding[] {
       .find(facts)
       .map(({ severity = rule.severity, ...found }) => ({ rule: rule.id, severity, ...found }))
   } catch (error) {
-    const says = `“${rule.label}” could not be looked for on ${titleOf(facts)}: ${(error as Error).message}`
-    const place = { collection: 'pages' as const, id: facts.page.id }
-    return [{ rule: rule.id, severity: 'slight', place, says }]
+    return [notLookedFor(rule, facts.page, error)]
   }
 }

@@ -4,6 +4,7 @@ import { plainLevel } from '../../block/textStyle'
 import { idOf, type Sketch } from '../../testing/draft'
 import { reviewed, reviewedProject, reviewFacts, withFix } from '../../testing/reviewed'
 import { px } from '../../units/length'
+import { paintedFindings } from '../paintedFindings'
 import { orderFindings } from './orderFindings'
 
 const library = shippedFontLibrary()
@@ -67,4 +68,23 @@ test('what only another design would put right is said, and no change offered', 
 
 test('a page with nothing on it is met in any order', async () => {
   expect(await found([])).toEqual([])
+})
+
+test('a page all of one colour is looked over: nothing leads what nobody sees, and its words are told', async () => {
+  const grey = { look: { colour: { hex: '#777777' }, fill: { hex: '#777777' } } }
+  const [section] = page(grey, grey, { look: { ...grey.look } })
+  const holds = section.holds?.map((one) => ({ ...one, ...grey }))
+  const sketches = [{ ...section, ...grey, holds }]
+  expect(await found(sketches)).toEqual([])
+  const rules = reviewed(reviewedProject(sketches), library)
+  const faint = rules.filter(({ rule }) => rule === 'textContrast').map(({ says: said }) => said)
+  expect(faint.filter((said) => said.includes('by 1 to 1')).length).toBeGreaterThanOrEqual(3)
+})
+
+test('where a page cannot be painted that is told for each rule that needs it', async () => {
+  const facts = reviewFacts(reviewedProject(WELL), library)
+  const told = await paintedFindings(facts, () => Promise.reject(new Error('too large')))
+  expect(told.map(({ says: said }) => said)).toEqual([
+    '“Met in another order than meant” could not be looked for on “Fares”: too large',
+  ])
 })

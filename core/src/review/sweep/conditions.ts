@@ -62,14 +62,15 @@ const SPACING = { line: 1.5, letter: 0.12, word: 0.16 }
 /** Words are spaced with their letters, as English has about five and a half and a space to each. */
 const WITH_WORDS = SPACING.letter + SPACING.word / 6.5
 
-/** A page as it is seen under a condition: by those who space its text, or without placeholders for what is missing. */
+/** A page as it is seen under a condition: by those who space its text, or without what content items are to bring. */
 export function pageUnder(page: PageNode, condition: Condition): PageNode {
   const seen = condition === 'spacing' ? spaced : condition === 'missing' ? emptied : undefined
   return seen ? { ...page, children: page.children.map(seen) } : page
 }
 
 function emptied(node: BlockNode): BlockNode {
-  const isEmpty = node.isMissing && node.content.type === 'text'
+  const isAwaited = node.isMissing || node.told?.item !== undefined
+  const isEmpty = isAwaited && node.content.type === 'text'
   const content = isEmpty ? { ...node.content, runs: [] } : node.content
   return { ...node, content, children: node.children.map(emptied) } as BlockNode
 }

@@ -73,8 +73,10 @@ export function* sweeping(swept: Swept, most = 200): Generator<undefined, Troubl
 }
 
 /** All of a page at once. */
-export function sweepPage(swept: Swept): TroubleRange[] {
-  const steps = sweeping(swept, Infinity)
+export const sweepPage = (swept: Swept): TroubleRange[] => atOnce(sweeping(swept, Infinity))
+
+/** What work in steps comes to, without a pause. */
+export function atOnce<Found>(steps: Generator<undefined, Found>): Found {
   for (;;) {
     const step = steps.next()
     if (step.done) return step.value
