@@ -1,8 +1,7 @@
-import { overPictureRule } from './colour/overPictures'
 import type { DrawnFinish } from './drawing/drawingRule'
 import { drawingRules } from './drawing/drawingRules'
-import { orderRule } from './hierarchy/orderFindings'
 import { mapRules } from './map/mapRules'
+import { paintedRules } from './paintedFindings'
 import { conditionRule } from './sweep/conditionFindings'
 import { sweepRule } from './sweep/sweepFindings'
 
@@ -12,13 +11,12 @@ export const reviewRules: { id: string; label: string; why: string }[] = [
   sweepRule,
   conditionRule,
   ...drawingRules.slice(1),
-  overPictureRule,
-  orderRule,
+  ...paintedRules,
   ...mapRules,
 ]
 
 const from = (finish: DrawnFinish) => drawingRules.flatMap((rule) => (rule.from === finish ? [rule.id] : []))
-const OF_MOCKUPS = new Set<string>([orderRule.id, overPictureRule.id, ...from('finished')])
+const OF_MOCKUPS = new Set<string>([...paintedRules.map(({ id }) => id), ...from('finished')])
 /** They look at the page as it is dressed, where it is. */
 const OF_EITHER = new Set<string>([sweepRule.id, conditionRule.id, ...from('plain')])
 

@@ -11,6 +11,7 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
+import { CHART, chartLines, chartText, chartTooltip } from '../theme/chartLook'
 
 use([
   ...[BarChart, LineChart, SVGRenderer, AriaComponent],
@@ -32,20 +33,13 @@ const props = defineProps<{
   most?: number
 }>()
 
-const INK = '#17211e'
-const SOFT = '#56625d'
 const option = computed(() => ({
   animation: false,
   aria: { enabled: true, label: { description: props.label } },
-  textStyle: { fontFamily: 'Public Sans, sans-serif', fontSize: 11, color: SOFT },
+  textStyle: chartText(11),
   grid: { left: 44, right: 14, top: 36, bottom: 22 },
   tooltip: {
-    trigger: 'axis',
-    transitionDuration: 0,
-    backgroundColor: '#fbfaf6',
-    borderColor: INK,
-    borderRadius: 2,
-    textStyle: { color: INK, fontSize: 12 },
+    ...chartTooltip,
     formatter: (items: { data: [number, number] }[]) =>
       items[0] ? `${items[0].data[0]} ${props.unit}: ${props.value(items[0].data[1])}` : '',
   },
@@ -53,15 +47,15 @@ const option = computed(() => ({
     type: 'value',
     min: 'dataMin',
     max: 'dataMax',
-    axisLine: { lineStyle: { color: '#858173' } },
-    axisLabel: { color: SOFT, hideOverlap: true },
+    axisLine: chartLines.axisLine,
+    axisLabel: { color: CHART.soft, hideOverlap: true },
     splitLine: { show: false },
   },
   yAxis: {
     type: 'value',
     max: props.most,
-    axisLabel: { color: SOFT, hideOverlap: true, formatter: (y: number) => props.value(y) },
-    splitLine: { lineStyle: { color: '#e4e0d4' } },
+    axisLabel: { color: CHART.soft, hideOverlap: true, formatter: (y: number) => props.value(y) },
+    splitLine: chartLines.splitLine,
     splitNumber: 3,
     // A set end is met by whole steps, else its figure overprints the last step's.
     interval: props.most === undefined ? undefined : props.most / 4,

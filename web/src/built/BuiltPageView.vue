@@ -97,7 +97,7 @@ async function take(list: File[]) {
     </div>
     <div
       v-show="files"
-      class="opened"
+      class="opened-page"
       :style="{ width: `${width}px`, height: `${height}px`, transform: `scale(${scale})` }"
     >
       <iframe
@@ -182,20 +182,8 @@ async function take(list: File[]) {
   display: flex;
   gap: 8px;
 }
-.opened {
-  position: relative;
-  background: #fff;
-  transform-origin: 0 0;
-}
 iframe {
-  display: block;
-  border: 0;
   pointer-events: none;
-}
-.opened svg {
-  position: absolute;
-  inset: 0;
-  overflow: visible;
 }
 rect.as-built {
   fill: none;

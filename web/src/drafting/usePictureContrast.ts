@@ -3,6 +3,8 @@ import { shallowRef } from 'vue'
 import { covering } from '@nolvex/core/block/looks/backdrop'
 import { cssBlend } from '@nolvex/core/block/tinted'
 import { contrastOver } from '@nolvex/core/colour/contrastOver'
+import { isLargeText } from '@nolvex/core/colour/largeText'
+import { NEEDED } from '@nolvex/core/colour/roles'
 import { alphaOf } from '@nolvex/core/colour/spaces'
 import type { Box } from '@nolvex/core/layout/box'
 import type { PageLayout } from '@nolvex/core/layout/pageLayout'
@@ -18,8 +20,6 @@ export interface OverPicture {
   wanted: number
 }
 
-/** Text from which 3 to 1 is enough, px: large, or bold and nearly so. @see WCAG 2.2, large scale */
-const [LARGE, LARGE_BOLD, BOLD] = [24, 18.66, 700]
 /** Pictures are looked at so many px wide at most: enough to see what words stand on. */
 const MOST_WIDE = 700
 
@@ -73,7 +73,7 @@ async function measured(texts: Text[], addressOf: (asset: string) => string): Pr
     ).data
     const size = box.font?.size ?? 16
     const { weight } = box.node.look.level
-    const wanted = size >= LARGE || (size >= LARGE_BOLD && weight >= BOLD) ? 3 : 4.5
+    const wanted = isLargeText(size, weight) ? NEEDED.large : NEEDED.words
     const { least } = contrastOver(pixels, box.node.look.colour, wanted)
     return [{ key: box.node.key, name: box.node.name, least, wanted }]
   })

@@ -213,7 +213,7 @@ const putUnder = (page: string | undefined) =>
       :astray="grid?.astray ?? []"
       @scale="setScale"
     />
-    <div v-show="html" class="opened" :style="openedStyle">
+    <div v-show="html" class="opened-page" :style="openedStyle">
       <iframe
         ref="frame"
         sandbox="allow-same-origin"
@@ -292,19 +292,6 @@ const putUnder = (page: string | undefined) =>
 .pickers {
   display: flex;
   gap: 8px;
-}
-.opened {
-  position: relative;
-  background: #fff;
-  transform-origin: 0 0;
-}
-iframe {
-  display: block;
-  border: 0;
-}
-.opened svg {
-  position: absolute;
-  inset: 0;
 }
 .column {
   fill: var(--pine);

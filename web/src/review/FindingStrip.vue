@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { storeToRefs } from 'pinia'
 import { computed, onScopeDispose, watch } from 'vue'
 import { SEVERITIES } from '@nolvex/core/review/finding'
-import { orderRule } from '@nolvex/core/review/hierarchy/orderFindings'
+import { paintedRules } from '@nolvex/core/review/paintedFindings'
 import { useDraftingPage } from '../drafting/useDraftingPage'
 import { useProject } from '../session/projectStore'
 import LeaveFinding from './LeaveFinding.vue'
@@ -20,8 +20,14 @@ const { chosen, current, left, index } = storeToRefs(walk)
 
 const isHere = computed(() => chosen.value?.place.page === page.page.value)
 const rule = computed(() => reviewRules.find(({ id }) => id === chosen.value?.rule))
-useReview().watchOrder(() => isHere.value && chosen.value?.rule === orderRule.id)
-const isMended = computed(() => isHere.value && !current.value)
+const { watchOrder, isPainted } = useReview()
+const isOfPixels = computed(() => paintedRules.some(({ id }) => id === chosen.value?.rule))
+watchOrder(() => isHere.value && isOfPixels.value)
+/** what is said before it, where it is not found as the page stands */
+const before = computed(() => {
+  if (current.value) return ''
+  return isOfPixels.value && !isPainted(page.page.value) ? 'Looking again: ' : 'Mended, or found no longer: '
+})
 
 /** Its measures, at the width they were taken at. */
 const measures = computed(() => {
@@ -60,9 +66,7 @@ function close() {
 <template>
   <div v-if="isHere && chosen" class="finding" role="status">
     <span class="severity" :class="chosen.severity">{{ SEVERITIES[chosen.severity] }}</span>
-    <span class="says" dir="auto" :title="rule?.why"
-      >{{ isMended ? 'Mended, or found no longer: ' : '' }}{{ chosen.says }}</span
-    >
+    <span class="says" dir="auto" :title="rule?.why">{{ before }}{{ chosen.says }}</span>
     <ElButton
       v-if="current?.fix"
       type="primary"

@@ -7,6 +7,7 @@ import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { SEVERITIES, type Severity } from '@nolvex/core/review/finding'
 import { GRAVITY } from '@nolvex/core/review/severityCounts'
+import { CHART, chartLines, chartText, chartTooltip } from '../theme/chartLook'
 import type { Looked } from './useOverTime'
 
 use([LineChart, SVGRenderer, AriaComponent, GridComponent, LegendComponent, TooltipComponent])
@@ -14,7 +15,6 @@ use([LineChart, SVGRenderer, AriaComponent, GridComponent, LegendComponent, Tool
 /** Findings by gravity, from version to version. */
 const props = defineProps<{ looked: Looked[] }>()
 
-const [INK, SOFT] = ['#17211e', '#56625d']
 /** Told apart by their shapes, too. */
 const LINES: Record<Severity, { colour: string; symbol: string; type: string }> = {
   serious: { colour: '#a13d2d', symbol: 'rect', type: 'solid' },
@@ -24,28 +24,21 @@ const LINES: Record<Severity, { colour: string; symbol: string; type: string }> 
 const option = computed(() => ({
   animation: false,
   aria: { enabled: true },
-  textStyle: { fontFamily: 'Public Sans, sans-serif', fontSize: 12, color: SOFT },
+  textStyle: chartText(12),
   grid: { left: 40, right: 24, top: 40, bottom: 28 },
-  legend: { top: 4, left: 8, itemWidth: 30, textStyle: { color: INK, fontSize: 12 } },
-  tooltip: {
-    trigger: 'axis',
-    transitionDuration: 0,
-    backgroundColor: '#fbfaf6',
-    borderColor: INK,
-    borderRadius: 2,
-    textStyle: { color: INK, fontSize: 12 },
-  },
+  legend: { top: 4, left: 8, itemWidth: 30, textStyle: { color: CHART.ink, fontSize: 12 } },
+  tooltip: chartTooltip,
   xAxis: {
     type: 'category',
     data: props.looked.map(({ name }) => name),
-    axisLine: { lineStyle: { color: '#858173' } },
-    axisLabel: { color: SOFT, width: 120, overflow: 'truncate' },
+    axisLine: chartLines.axisLine,
+    axisLabel: { color: CHART.soft, width: 120, overflow: 'truncate' },
   },
   yAxis: {
     type: 'value',
     minInterval: 1,
-    axisLabel: { color: SOFT },
-    splitLine: { lineStyle: { color: '#e4e0d4' } },
+    axisLabel: { color: CHART.soft },
+    splitLine: chartLines.splitLine,
   },
   series: GRAVITY.map((severity) => {
     const { colour, symbol, type } = LINES[severity]

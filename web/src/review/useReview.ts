@@ -125,12 +125,12 @@ export const useReview = createSharedComposable(() => {
   )
 
   /** What is met first is not looked at again while nobody asks: what was found of a page that has changed is not shown. */
-  const metStill = computed(() =>
-    [...met.value].flatMap(([id, { from, found }]) => {
-      const now = madeFrom(id)
-      return from.every((one, at) => one === now[at]) ? found : []
-    }),
-  )
+  const metStill = computed(() => [...met.value].flatMap(([id, { found }]) => (isPainted(id) ? found : [])))
+  /** Whether a page was painted and looked at as it is now. */
+  function isPainted(page: string): boolean {
+    const now = madeFrom(page)
+    return met.value.get(page)?.from.every((one, at) => one === now[at]) ?? false
+  }
   const onDrawings = computed(() => [
     ...[...looked.value.values()].flatMap(({ found }) => found),
     ...metStill.value,
@@ -174,5 +174,16 @@ export const useReview = createSharedComposable(() => {
     onScopeDispose(() => count(false))
   }
 
-  return { findings, sorted, waiting, watchOrder, isPainting, isSweeping, trouble, pageOf, countByPage }
+  return {
+    findings,
+    sorted,
+    waiting,
+    isPainted,
+    watchOrder,
+    isPainting,
+    isSweeping,
+    trouble,
+    pageOf,
+    countByPage,
+  }
 })

@@ -1,4 +1,5 @@
 import { ciede2000 } from '../../colour/ciede2000'
+import { isLargeText } from '../../colour/largeText'
 import { alphaOf, composited } from '../../colour/spaces'
 import type { Box } from '../../layout/box'
 import type { PageLayout } from '../../layout/pageLayout'
@@ -61,9 +62,7 @@ function wordsOf({ content }: BlockNode): string {
 /** px of the font something is set in. */
 export const sizeOf = ({ box }: Seen): number => box.font?.size ?? 16
 
-/** px that are large text, and of bold text. @see WCAG 2.2, large scale: 18 pt, or 14 pt bold */
-export const isLarge = (one: Seen): boolean =>
-  sizeOf(one) >= 24 || (one.node.look.level.weight >= 700 && sizeOf(one) >= 56 / 3)
+export const isLarge = (one: Seen): boolean => isLargeText(sizeOf(one), one.node.look.level.weight)
 
 export const isHeading = ({ node }: Seen): boolean => /^h[1-6]$/.test(node.tag)
 

@@ -1,3 +1,4 @@
+import { isLargeText } from '../../colour/largeText'
 import { hasWords, type BlockNode, type PageNode } from '../../resolve/node'
 import { rootFontSize, toPx, usualEnvironment } from '../../units/environment'
 import { fluidPx, isFluid } from '../../units/fluidLength'
@@ -12,9 +13,6 @@ export interface PairInUse {
   isLarge: boolean
   places: { page: string; key: string }[]
 }
-
-/** px from which text is large, and from which bold text is. @see WCAG 2.2, large scale: 18 pt, or 14 pt bold */
-const LARGE = { px: 24, bold: 56 / 3 }
 
 /** Pages of a site as they are resolved, with the width each is drawn at. */
 export interface ShownPage {
@@ -31,7 +29,7 @@ export function pairsInUse(pages: ShownPage[]): PairInUse[] {
       if (node.hidden) return
       const ground = groundOf(node, behind)
       if (ground !== undefined && hasWords(node)) {
-        const isLarge = isLargeText(node, page.rootSize, width)
+        const isLarge = isLargeIn(node, page.rootSize, width)
         const name = `${node.look.colour} ${ground} ${isLarge}`
         let pair = pairs.get(name)
         if (!pair) pairs.set(name, (pair = { words: node.look.colour, ground, isLarge, places: [] }))
@@ -55,11 +53,11 @@ function groundOf({ look: { fill, backdrop } }: BlockNode, behind: string | unde
 const seenOver = (fill: string, behind: string): string =>
   fill.startsWith('#') && behind.startsWith('#') ? composited(fill, behind) : fill
 
-function isLargeText({ look }: BlockNode, rootSize: number, viewportWidth: number): boolean {
+function isLargeIn({ look }: BlockNode, rootSize: number, viewportWidth: number): boolean {
   const environment = { ...usualEnvironment, rootSize, viewportWidth }
   const { size, weight } = look.level
   const root = rootFontSize(environment)
   const font = { size: root, xHeight: root / 2, zeroAdvance: root / 2 }
   const px = isFluid(size) ? fluidPx(size, root, viewportWidth) : toPx(size, environment, font)
-  return px >= LARGE.px || (weight >= 700 && px >= LARGE.bold)
+  return isLargeText(px, weight)
 }
