@@ -98,6 +98,8 @@ function withData(block: Block, own: DemoSection, pictures: string[]): Block {
       ...block,
       data: { ...block.data, collection: NOTICES, by: noticeField('date'), isBackwards: true },
     }
+  // Each notice leads to where the service has it.
+  if (own.ofNotices && block.kind === 'link') return { ...block, live: true }
   const notice = own.ofNotices?.[block.text?.[0]?.insert ?? '']
   if (notice) {
     const { text, ...silent } = block

@@ -4,6 +4,7 @@ import { plainLevel } from '@nolvex/core/block/textStyle'
 import { guideId } from '@nolvex/core/style/guideIds'
 import { px } from '@nolvex/core/units/length'
 import { pictureIds, PICTURE_SIZE } from './pictures'
+import { pageId } from './skerrinPages'
 import { requirementId } from './skerrinPlan'
 import { sailingField, SAILINGS, type SailingField } from './skerrinRows'
 import { FOOTER, HEADER } from './sharedParts'
@@ -70,6 +71,7 @@ const hero: Draft = {
           kind: 'button',
           name: 'Find a sailing',
           text: words('Find a sailing'),
+          data: { to: { page: pageId('timetable') } },
           place: { width: 'fit' },
           note: 'Leads to the timetable with the isle chosen last, and with today.',
         },
@@ -261,7 +263,10 @@ const evening: Draft = {
           name: 'Evening ways',
           arrange: { type: 'row', gap: px(24), wrap: true, align: 'centre' },
           children: [
-            { kind: 'button', name: 'All sailings', text: words('All sailings') },
+            {
+              ...{ kind: 'button', name: 'All sailings', text: words('All sailings') },
+              data: { to: { page: pageId('timetable') } },
+            },
             {
               ...{ kind: 'link', name: 'When is that?', text: words('When is that?') },
               data: { to: { overlay: 'overlastboats000' } },

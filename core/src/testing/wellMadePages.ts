@@ -1,7 +1,7 @@
 import { USUAL_START, type Start } from '../style/quickStart'
 import { px } from '../units/length'
 import type { Sketch } from './draft'
-import { button, column, heading, padding, ring, round, row, says, text } from './ruleCases/drawnPages'
+import { button, column, heading, link, padding, ring, round, row, text } from './ruleCases/drawnPages'
 
 /** A page somebody would be content with, and the guide it is dressed by. */
 export interface WellMade {
@@ -15,10 +15,6 @@ const section = (name: string, holds: Sketch[], more: Partial<Sketch> = {}): Ske
   ...{ kind: 'section', name, holds },
   ...more,
   arrange: { type: 'column', gap: px(24), padding: { top: px(64), bottom: px(64) }, ...more.arrange },
-})
-const link = (name: string, words: string, path = 'more'): Sketch => ({
-  ...{ kind: 'link', name, text: says(words) },
-  data: { to: { address: `https://example.org/${path}` } },
 })
 const field = (name: string, label: string, more: object = {}): Sketch => ({
   ...{ kind: 'field', name, place: { width: px(320) } },

@@ -1,7 +1,7 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import { atLead, named } from '../drawing/atEachBand'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { hasEdge, isHeading, isWithin, type Seen } from '../drawing/seenBlocks'
+import { hasEdge, isHeading, isWithin, wordedPart, type Seen } from '../drawing/seenBlocks'
 
 /** Places where everything is known to lead somewhere. */
 const isNavigation = ({ node }: Seen) =>
@@ -18,9 +18,18 @@ export const linkUnlike: DrawingRule = {
     atLead(facts, ({ seen }) =>
       seen.flatMap((one) => {
         const { node, parent } = one
-        const isLink = node.tag === 'a' && node.content.type === 'text' && !node.isPart && one.words
-        if (!isLink || isHeading(one) || isWithin(one, isNavigation) || hasEdge(one)) return []
-        const isUnderlined = node.content.type === 'text' && node.content.underlined
+        const worded = wordedPart(one)
+        if (
+          !worded ||
+          node.tag !== 'a' ||
+          node.isPart ||
+          isHeading(one) ||
+          isWithin(one, isNavigation) ||
+          hasEdge(one)
+        )
+          return []
+        const { content } = worded.node
+        const isUnderlined = content.type === 'text' && content.underlined
         const around = parent?.node.look.colour
         const isColoured = around === undefined || ciede2000(node.look.colour, around) > 10
         if (isUnderlined || isColoured || node.look.fill !== undefined) return []

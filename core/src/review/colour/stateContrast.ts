@@ -36,7 +36,7 @@ export const stateContrast: DrawingRule = {
 
 /** The states of a block in which its words are hard to read, as a sentence ends. */
 export function stateContrasts(one: Seen): { ratio: number; when: string }[] {
-  if (!one.words || one.node.attributes['aria-hidden']) return []
+  if (!one.label || one.node.isPart || one.node.attributes['aria-hidden']) return []
   return (one.node.states ?? []).flatMap(({ state, look, of }) => {
     const when = STATE_WORDS[state]
     const ratio = wordContrast(one, look)

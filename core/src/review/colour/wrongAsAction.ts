@@ -18,7 +18,7 @@ export const wrongAsAction: DrawingRule = {
       seen.flatMap((one) => {
         const { node } = one
         const isButton = node.tag === 'button' || node.tag === 'a'
-        if (!isButton || node.isPart || !one.words || node.look.fill?.toLowerCase() !== hex) return []
+        if (!isButton || node.isPart || !one.label || node.look.fill?.toLowerCase() !== hex) return []
         const changes = [{ of: node, path: ['look', 'fill'], value: { role: 'action', hex: '#2b3532' } }]
         const says = `${named(one)} has the colour of errors`
         return [{ of: one, says, mend: { label: 'Give it the colour of actions', changes } }]

@@ -9,10 +9,11 @@ import { menuHidden } from '../appearance/menuHidden'
 import { noAction } from '../appearance/noAction'
 import { primaryActions } from '../appearance/primaryActions'
 import { weakAction } from '../appearance/weakAction'
-import { beyondShare } from '../colour/beyondShare'
 import { besideTokens } from '../colour/besideTokens'
+import { beyondShare } from '../colour/beyondShare'
 import { colourAlone } from '../colour/colourAlone'
 import { fieldEdge } from '../colour/fieldEdge'
+import { nearColours } from '../colour/nearColours'
 import { prominence } from '../colour/prominence'
 import { stateContrast } from '../colour/stateContrast'
 import { surfacesVanish } from '../colour/surfacesVanish'
@@ -25,10 +26,10 @@ import { standsIn } from '../copy/standsIn'
 import { tooLong } from '../copy/tooLong'
 import { withoutLicence } from '../copy/withoutLicence'
 import type { Finding } from '../finding'
-import { notLookedFor } from '../orSaid'
 import { offBaseline } from '../grid/offBaseline'
 import { ownGrid } from '../grid/ownGrid'
 import { spanTooWide } from '../grid/spanTooWide'
+import { notLookedFor } from '../orSaid'
 import { crowded } from '../spacing/crowded'
 import { headingNearer } from '../spacing/headingNearer'
 import { insideLarger } from '../spacing/insideLarger'
@@ -39,8 +40,11 @@ import { unequalRun } from '../spacing/unequalRun'
 import { copiesDrifted } from '../structure/copiesDrifted'
 import { fieldLabel } from '../structure/fieldLabel'
 import { focusOrder } from '../structure/focusOrder'
+import { navAgainstMap } from '../structure/navAgainstMap'
 import { noAlternative } from '../structure/noAlternative'
+import { noTarget } from '../structure/noTarget'
 import { overlayAlike } from '../structure/overlayAlike'
+import { partMissing } from '../structure/partMissing'
 import { readingOrder } from '../structure/readingOrder'
 import { targetSize } from '../structure/targetSize'
 import { capitals } from '../type/capitals'
@@ -101,6 +105,9 @@ export const drawingRules: DrawingRule[] = [
   readingOrder,
   focusOrder,
   overlayAlike,
+  partMissing,
+  navAgainstMap,
+  noTarget,
   sectionsAstray,
   contentNotThere,
   softPictures,
@@ -115,6 +122,7 @@ export const drawingRules: DrawingRule[] = [
   offBaseline,
   surfacesVanish,
   besideTokens,
+  nearColours,
   beyondShare,
   tooManyFonts,
   misspelt,

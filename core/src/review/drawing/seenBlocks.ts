@@ -21,6 +21,8 @@ export interface Seen extends Rect {
   ground?: string
   /** what it says, trimmed */
   words: string
+  /** what it says as a whole: a button that leads, or has a sign, has its words in a part of its own */
+  label: string
 }
 
 /** Everything that is seen on a page, in reading order, parents first. */
@@ -36,6 +38,7 @@ export function seenBlocks(layout: PageLayout): Seen[] {
     one.block = node.isPart && parent ? parent.block : one
     all.push(one)
     one.children = box.children.map((child) => walk(child, one.x, one.y, one))
+    one.label = wordedPart(one)?.words ?? ''
     return one
   }
   for (const section of layout.sections) walk(section, 0, 0, undefined)
@@ -59,8 +62,15 @@ function wordsOf({ content }: BlockNode): string {
   return content.type === 'control' ? content.shows.trim() : ''
 }
 
+/** Where the words of something stand: in itself, or in a part of what is pressed as a whole. */
+export function wordedPart(one: Seen): Seen | undefined {
+  if (one.words) return one
+  if (one.node.isPart || !isTarget(one)) return undefined
+  return one.children.find(({ node, words }) => node.isPart && words)
+}
+
 /** px of the font something is set in. */
-export const sizeOf = ({ box }: Seen): number => box.font?.size ?? 16
+export const sizeOf = (one: Seen): number => (one.box.font ?? wordedPart(one)?.box.font)?.size ?? 16
 
 export const isLarge = (one: Seen): boolean => isLargeText(sizeOf(one), one.node.look.level.weight)
 
@@ -107,14 +117,14 @@ export function hasSeenEdge({ node, ground, behind, box }: Seen): boolean {
 export const isDrawnAction = (one: Seen): boolean =>
   isTarget(one) &&
   !one.node.isPart &&
-  one.words !== '' &&
-  one.node.content.type === 'text' &&
+  one.label !== '' &&
+  one.node.content.type !== 'control' &&
   (one.node.look.fill !== undefined || hasEdge(one))
 
 /** A button, or a link that looks like one, with a ground of its own: what a page asks one to do. */
-export const isFilledAction = ({ node, words, ground, behind }: Seen): boolean =>
+export const isFilledAction = ({ node, label, ground, behind }: Seen): boolean =>
   (node.tag === 'button' || node.tag === 'a') &&
   !node.isPart &&
-  words !== '' &&
+  label !== '' &&
   node.look.fill !== undefined &&
   ground !== behind

@@ -66,7 +66,7 @@ function layouterOf(sources: PageSources, library: FontLibrary): LayOut {
 
 /** The headline, the first filled button after it, and the first heading of a later section. */
 export function foldParts(seen: Seen[]): { part: FoldPart; of: Seen }[] {
-  const words = seen.filter((one) => one.words)
+  const words = seen.filter((one) => one.label)
   const headline = words.find(({ node }) => node.tag === 'h1') ?? words.find(isHeading)
   if (!headline) return []
   const after = words.slice(words.indexOf(headline) + 1)

@@ -1,6 +1,6 @@
 import type { PageLayout } from '../../layout/pageLayout'
 import { breakLines } from '../../text/lines'
-import { isTarget, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
+import { isDrawnAction, isTarget, seenBlocks, sizeOf, type Seen } from '../drawing/seenBlocks'
 import type { JudgedBlock } from './judgedBlock'
 
 /** A part of a page that is seen at once, px. */
@@ -63,9 +63,11 @@ function partsAsOne(one: Seen): JudgedBlock | undefined {
   const top = Math.min(...texts.map(({ y }) => y))
   const right = Math.max(...texts.map(({ x, w }) => x + w))
   const bottom = Math.max(...texts.map(({ y, h }) => y + h))
-  const rect = { x: left, y: top, w: right - left, h: bottom - top }
   const { name, key } = one.node
-  return { key, name, ...rect, kind: 'text', size: sizeOf(first), weight: first.node.look.level.weight }
+  const font = { size: sizeOf(first), weight: first.node.look.level.weight }
+  const { x, y, w, h } = one
+  if (isDrawnAction(one)) return { key, name, x, y, w, h, kind: 'button', ...font }
+  return { key, name, x: left, y: top, w: right - left, h: bottom - top, kind: 'text', ...font }
 }
 
 /** The rectangle of a text's lines: not the column it stands in. */

@@ -29,7 +29,7 @@ export function meantOrder(
   })
   if (ranked.length)
     return { keys: ranked.sort((a, b) => a.rank - b.rank).map(({ key }) => key), isRanked: true }
-  const words = seen.filter((one) => one.words)
+  const words = seen.filter((one) => one.label)
   const heading = words.find(({ node }) => node.tag === 'h1') ?? words.find(({ node }) => node.tag === 'h2')
   if (!heading) return { keys: [], isRanked: false }
   const action = words.slice(words.indexOf(heading)).find(isFilledAction)

@@ -14,7 +14,8 @@ export function foldWatch(first: PageLayout): (tell: TellTrouble) => void {
   return (tell) => {
     for (const one of parts) {
       const below = footOf(one) - usualEnvironment.viewportHeight
-      if (below > 0) tell('belowFold', one.block.node, below)
+      // What is half seen is found.
+      if (below > one.box.h / 2) tell('belowFold', one.block.node, below)
     }
   }
 }

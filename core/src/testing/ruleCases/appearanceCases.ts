@@ -1,4 +1,4 @@
-import { says, text, row, button, page, SIGN, round } from './drawnPages'
+import { says, text, row, button, page, SIGN, round, leading } from './drawnPages'
 import type { Case } from './ruleCase'
 
 export const appearanceCases: Case[] = [
@@ -65,5 +65,10 @@ export const appearanceCases: Case[] = [
       row('actions', [button('buy', 'Buy a ticket'), button('later', 'Not now', { variant: 'secondary' })]),
     ),
     isUnmended: true,
+  },
+  {
+    rule: 'primaryActions',
+    fault: page(row('ways', [leading('buy', 'Buy'), leading('ask', 'Ask')])),
+    miss: page(row('ways', [leading('buy', 'Buy'), leading('ask', 'Ask', { variant: 'secondary' })])),
   },
 ]

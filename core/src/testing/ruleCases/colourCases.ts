@@ -11,6 +11,8 @@ import {
   onWhite,
   onGround,
   ground,
+  onGroundOf,
+  leading,
 } from './drawnPages'
 import type { Case } from './ruleCase'
 
@@ -72,5 +74,16 @@ export const colourCases: Case[] = [
     fault: page(button('buy', 'Buy a ticket', onGround('#9fc3d1')), ground('#9fc3d1', 600)),
     miss: page(button('buy', 'Buy a ticket', onGround('#9fc3d1')), ground('#9fc3d1', 80)),
     isUnmended: true,
+  },
+  {
+    rule: 'nearColours',
+    fault: page(onGroundOf('one', '#5b1f8c'), onGroundOf('two', '#5c208b')),
+    miss: page(onGroundOf('one', '#5b1f8c'), onGroundOf('two', '#7a2fb5')),
+    isUnmended: true,
+  },
+  {
+    rule: 'wrongAsAction',
+    fault: page(leading('buy', 'Buy', { look: { fill: { role: 'wrong', hex: '#a63d2a' } } })),
+    miss: page(leading('buy', 'Buy', { look: { fill: { role: 'text', hex: '#1b2023' } } })),
   },
 ]

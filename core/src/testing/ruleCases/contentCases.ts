@@ -1,6 +1,6 @@
 import { px } from '../../units/length'
 import { idOf } from '../draft'
-import { LONG, says, text, row, free, at, button, page, padding, pressed } from './drawnPages'
+import { LONG, says, text, row, free, at, button, page, padding, pressed, link, leading } from './drawnPages'
 import type { Case } from './ruleCase'
 
 export const contentCases: Case[] = [
@@ -115,6 +115,22 @@ export const contentCases: Case[] = [
     rule: 'focusOrder',
     fault: page(free('free', [pressed('second', 240), pressed('first', 40)])),
     miss: page(free('free', [pressed('first', 40), pressed('second', 240)])),
+    isUnmended: true,
+  },
+  {
+    rule: 'noTarget',
+    fault: page({ kind: 'link', name: 'more', text: says('All sailings') }),
+    miss: page(
+      { ...link('more', 'All sailings') },
+      { kind: 'link', name: 'own', text: says('Of the service'), live: true },
+      { kind: 'form', name: 'form', holds: [button('send', 'Send')] },
+    ),
+    isUnmended: true,
+  },
+  {
+    rule: 'tooLong',
+    fault: page(leading('endless', 'Buy a ticket for the boat', { place: { width: px(96) } })),
+    miss: page(leading('short', 'Buy a ticket', { place: { width: px(160) } })),
     isUnmended: true,
   },
 ]

@@ -95,3 +95,13 @@ export const ground = (hex: string, tall: number): Sketch => ({
 })
 export const pressed = (name: string, left: number): Sketch =>
   button(name, name, { place: { offset: { left: px(left), top: px(40) }, width: px(120) } })
+/** A ground of its own colour with nothing on it. */
+export const onGroundOf = (name: string, hex: string): Sketch => ({ ...ground(hex, 80), name })
+/** A link that leads away from the site. */
+export const link = (name: string, words: string, path = 'more'): Sketch => ({
+  ...{ kind: 'link', name, text: says(words) },
+  data: { to: { address: `https://example.org/${path}` } },
+})
+/** A button that leads somewhere: a link that looks like one. */
+export const leading = (name: string, words: string, more: Partial<Sketch> = {}): Sketch =>
+  button(name, words, { ...link(name, words), ...more, kind: 'button' })
