@@ -59,6 +59,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['bands', HOME, '.drawing g', `${press('v')}; ${choose('Orrel')}`],
   ['review', `${DEMO}/review`, '[data-rule=offScale]'],
   ['review-time', `${DEMO}/review/time`, '.over-time td'],
+  ['review-rules', `${DEMO}/review/rules`, '.rules [data-rule=offScale]'],
   ['built', `${DEMO}/review/built`, 'input[aria-label="Built page"]', openBuiltOtherwise('skerrinferries00')],
   [
     'finding',
@@ -123,7 +124,7 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
-  ...['trueup', 'review-time'],
+  ...['trueup', 'review-time', 'review-rules'],
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
   ...['projects', 'style-parts', 'spacing', 'style-kits', 'map-content', 'style-sheet'],

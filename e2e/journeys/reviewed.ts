@@ -53,6 +53,17 @@ export const reviewed: Journey = {
       'the block is selected',
       async () => (await person.all('[data-selected=muchtoowide00000]')).length === 1,
     )
+    // A rule the project has no use for is silent in it.
+    await person.open(`${site.address}/projects/${DEMO}/review/rules`)
+    await person.fill('.rules input[placeholder^=Type]', 'off the scale')
+    await person.click('.rules [data-rule=offScale] .el-checkbox')
+    await person.saved()
+    await person.press('Findings')
+    await person.until('what it found is not listed', async () => {
+      const words = await says()
+      return words.includes('Silent in this project') && !words.includes('has gaps off the scale')
+    })
+
     await person.open(`${site.address}/projects/${DEMO}`)
     await person.until('the Ledger counts it too', async () =>
       /\b[2-9]\b/.test(await person.text('main.ledger')),

@@ -5,14 +5,34 @@ import { paintedRules } from './paintedFindings'
 import { conditionRule } from './sweep/conditionFindings'
 import { sweepRule } from './sweep/sweepFindings'
 
+/** What rules look at: the map, or drawings from a finish on. */
+export const RULES_OF = {
+  map: 'On the map',
+  sketch: 'On drawings, from the sketch on',
+  plain: 'On drawings, from the plain wireframe on',
+  finished: 'On mockups',
+} as const
+export type RuleOf = keyof typeof RULES_OF
+
+/** What is told of a rule. */
+export interface ReviewRule {
+  id: string
+  label: string
+  why: string
+  of: RuleOf
+}
+
+const told = ({ id, label, why }: Omit<ReviewRule, 'of'>, of: RuleOf): ReviewRule => ({ id, label, why, of })
+const ofDrawings = drawingRules.map((rule) => told(rule, rule.from))
+
 /** Every rule there is, the gravest of drawings first. */
-export const reviewRules: { id: string; label: string; why: string }[] = [
-  ...drawingRules.slice(0, 1),
-  sweepRule,
-  conditionRule,
-  ...drawingRules.slice(1),
-  ...paintedRules,
-  ...mapRules,
+export const reviewRules: ReviewRule[] = [
+  ...ofDrawings.slice(0, 1),
+  told(sweepRule, 'sketch'),
+  told(conditionRule, 'sketch'),
+  ...ofDrawings.slice(1),
+  ...paintedRules.map((rule) => told(rule, 'finished')),
+  ...mapRules.map((rule) => told(rule, 'map')),
 ]
 
 const from = (finish: DrawnFinish) => drawingRules.flatMap((rule) => (rule.from === finish ? [rule.id] : []))

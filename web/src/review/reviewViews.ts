@@ -3,4 +3,5 @@ export const reviewViews = {
   findings: 'Findings',
   time: 'Over time',
   built: 'Built page',
+  rules: 'Rules',
 } as const
