@@ -1,12 +1,10 @@
 import { kindOf, takesBlocks, type Block } from '../block/block'
-import { changedRecords } from '../document/recordChanges'
-import type { Documents } from '../document/types'
 import { bandsInOrder } from '../grid/band'
 import { gridOfPage } from '../site/pageGrid'
 import { USUAL_STATE } from '../site/pageState'
 import { siteFactsAt } from '../site/siteFacts'
 import type { Band, SiteDocument } from '../site/site'
-import { CHILDREN, type SharedValue } from '../style/shared'
+import { CHILDREN } from '../style/shared'
 import type { StyleDocument } from '../style/style'
 import type { ColourSet } from '../style/token'
 import type { PartState } from '../block/partState'
@@ -16,15 +14,17 @@ import type { AtBand, Bands } from './cascade'
 import { ChildIndex } from './childIndex'
 import { InstanceMaker, type Shown } from './instance'
 import type { BlockNode, PageNode } from './node'
+import { dressesOf, originalBlocks, sameElements, takeIn, type InStates, type KeptPage } from './keptPage'
 import { collectionIn, drawingIn, type PageSources } from './pageSources'
-import { copyDresses, dressingOf, valuesOf, type CopyScope, type Scope } from './scope'
+import { dressingOf, valuesOf, type Scope } from './scope'
 import { seriesRows, type RowChoice } from './seriesRows'
-import { contentOf, isMissing, withContent, type ShownRow, type WordsShown } from './shownContent'
+import { contentOf, isMissing, withContent, type ShownRow } from './shownContent'
 import { withRows } from './shownRows'
 import { StyleParts } from './styleParts'
 import { StyleTokens } from './styleTokens'
 
 export type { PageSources } from './pageSources'
+export type { InStates } from './keptPage'
 
 /** The bands of a site, from narrow to wide, with the lead. */
 export function bandsOf(site: SiteDocument): Bands<Band> {
@@ -35,40 +35,9 @@ const WHITE = '#ffffff'
 /** Rows a series shows before it has any. */
 const BLANK_ROWS = 3
 
-/** An instance with what it was made from; it holds while these are the same objects. */
-interface Made {
-  from: unknown[]
-  set: ColourSet
-  children: BlockNode[]
-  node: BlockNode
-}
-
-/** What a resolver knows of a page between two changes. */
-interface Known {
-  /** whatever makes every instance another: the site's bands, settings and pages, the style, the band, the page */
-  context: unknown[]
-  blocks: Record<string, Block>
-  /** content, collections and shared blocks' drawings, which only some blocks show */
-  around: Documents
-  style: StyleDocument
-  words: WordsShown
-  page: Scope
-  /** the blocks of each shared block that was met */
-  originals: Map<string, { blocks: Record<string, Block>; index: ChildIndex }>
-  /** what each copy says otherwise, by its key */
-  dresses: Map<string, { copy: Block; found: CopyScope['dresses'] }>
-  at: AtBand
-  inStates: InStates
-  pageState: string
-  maker: InstanceMaker
-  made: Map<string, Made>
-}
-
 /** What a page is shown as: blocks may be for one of them alone. */
 export type ShownAs = 'wireframe' | 'mockup'
 
-/** States some blocks are shown in, by the keys of their instances. */
-export type InStates = Readonly<Record<string, PartState>>
 const AT_REST: InStates = {}
 
 /** What a page is shown in beside at rest and as it usually is. */
@@ -98,7 +67,7 @@ export interface ResolveOptions {
  * measured. After a change only what changed and what that stands in is looked at.
  */
 export class PageResolver {
-  private known: Known | undefined
+  private known: KeptPage | undefined
 
   constructor(private options: ResolveOptions = { withHidden: false }) {}
 
@@ -122,7 +91,7 @@ export class PageResolver {
     { drawing, site, style, around = {} }: PageSources,
     band: string,
     pageState = USUAL_STATE,
-  ): Known {
+  ): KeptPage {
     const { bands, settings, pages, sections, menus, menuEntries, overlays } = site.records
     const context = [
       bands,
@@ -171,7 +140,12 @@ export class PageResolver {
     })
   }
 
-  private nodesBelow(parent: string | null, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
+  private nodesBelow(
+    parent: string | null,
+    scope: Scope,
+    known: KeptPage,
+    touched: Set<string>,
+  ): BlockNode[] {
     const isFor = (block: Block) =>
       isShownAs(block, this.options.as ?? 'wireframe') && isShownWhen(block, known.pageState)
     const below = scope.blocks.below(parent)
@@ -186,7 +160,7 @@ export class PageResolver {
       : nodes.filter(({ hidden }) => !hidden)
   }
 
-  private node(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode {
+  private node(block: Block, scope: Scope, known: KeptPage, touched: Set<string>): BlockNode {
     const key = scope.prefix + block.id
     const made = known.made.get(key)
     const isOwn = scope.document === known.page.document
@@ -211,7 +185,7 @@ export class PageResolver {
     children: BlockNode[],
     shown: Shown,
     scope: Scope,
-    known: Known,
+    known: KeptPage,
     around: ColourSet,
   ): BlockNode {
     const { dresses = [], copy } = shown.dressing ?? {}
@@ -240,7 +214,7 @@ export class PageResolver {
     return node
   }
 
-  private childrenOf(block: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode[] {
+  private childrenOf(block: Block, scope: Scope, known: KeptPage, touched: Set<string>): BlockNode[] {
     const place = scope.copy?.place
     if (place?.block === block.id && place.own.length) return place.own
     if (kindOf(block).expands !== 'rows') return this.nodesBelow(block.id, scope, known, touched)
@@ -260,7 +234,7 @@ export class PageResolver {
   }
 
   /** What a copy shows in its place: the root of what is shared, placed as the copy says. Nothing where it is gone. */
-  private copyNode(copy: Block, scope: Scope, known: Known, touched: Set<string>): BlockNode | undefined {
+  private copyNode(copy: Block, scope: Scope, known: KeptPage, touched: Set<string>): BlockNode | undefined {
     const id = (copy.data as { shared: string }).shared
     const { style, around } = known
     const drawing = scope.within.includes(id) ? undefined : drawingIn(around, id)
@@ -300,69 +274,6 @@ export class PageResolver {
     if (!kindOf(block).hasPanes) return undefined
     return blocks.below(block.id).map(({ id }) => id)
   }
-}
-
-/** Takes in what changed. @returns ids of the page's blocks that changed and of all that they stand or stood in */
-function takeIn(known: Known, { drawing, around = {} }: PageSources, inStates: InStates): Set<string> {
-  const { blocks } = drawing.records
-  const before = known.blocks
-  const touched = new Set<string>()
-  const touch = (id: string, states: Record<string, Block>[]) => {
-    touched.add(id)
-    for (const state of states)
-      for (let up = state[id]?.parent; up && !touched.has(up); up = state[up]?.parent) touched.add(up)
-  }
-  if (blocks !== before)
-    for (const id of changedRecords(before, blocks)) {
-      known.page.blocks.update(before[id], blocks[id])
-      touch(id, [before, blocks])
-      if (!blocks[id]) known.made.delete(id)
-    }
-  known.blocks = blocks
-  if (inStates !== known.inStates)
-    for (const key of Object.keys({ ...inStates, ...known.inStates }))
-      if (inStates[key] !== known.inStates[key]) touch(ownBlock(key, blocks), [blocks])
-  known.inStates = inStates
-  if (!sameElements(Object.values(known.around), Object.values(around)))
-    for (const id of showingOthers(blocks)) touch(id, [blocks])
-  known.around = around
-  return touched
-}
-
-/** The block of the page an instance belongs to: itself, or the copy or series that shows it. */
-const ownBlock = (key: string, blocks: Record<string, Block>): string =>
-  key in blocks ? key : key.split('-', 1)[0]
-
-/** Blocks that show something from elsewhere: copies, series with all that stands in them, and what names content. */
-function showingOthers(blocks: Record<string, Block>): string[] {
-  const inSeries = (block: Block): boolean => {
-    for (let up = block.parent; up; up = blocks[up]?.parent)
-      if (blocks[up] && kindOf(blocks[up]).expands) return true
-    return false
-  }
-  return Object.values(blocks)
-    .filter((block) => {
-      const { expands, listsRows } = kindOf(block)
-      return expands || listsRows || block.content || inSeries(block)
-    })
-    .map(({ id }) => id)
-}
-
-/** What a copy says otherwise: the same objects while the copy is, so that what is dressed by them is kept. */
-function dressesOf({ dresses, at }: Known, copy: Block, key: string, values: SharedValue[]) {
-  const made = dresses.get(key)
-  if (made?.copy === copy) return made.found
-  const found = copyDresses(copy, values, at)
-  dresses.set(key, { copy, found })
-  return found
-}
-
-function originalBlocks({ originals }: Known, id: string, blocks: Record<string, Block>): ChildIndex {
-  const kept = originals.get(id)
-  if (kept?.blocks === blocks) return kept.index
-  const index = new ChildIndex(blocks)
-  originals.set(id, { blocks, index })
-  return index
 }
 
 /** Resolves a page once; see `PageResolver` for pages that change. */
@@ -423,8 +334,4 @@ function inBandOrder(blocks: Block[], atBand: AtBand): Block[] {
   if (!blocks.some(({ at }) => at)) return blocks
   const keyed = blocks.map((block) => ({ block, key: orderAtBand(block, atBand) }))
   return keyed.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0)).map(({ block }) => block)
-}
-
-function sameElements(a: unknown[], b: unknown[]): boolean {
-  return a.length === b.length && a.every((element, index) => element === b[index])
 }
