@@ -60,7 +60,8 @@ const WELL_MADE = new Set([
     'readingOrder',
     'smallText',
   ],
-  ...['oneWordLines', 'lineHeight'],
+  ...['oneWordLines', 'lineHeight', 'loneAlignment', 'offCentre', 'focusOrder'],
+  ...['prominence', 'weakAction', 'nearColours', 'wrongAsAction', 'tooLong'],
 ])
 const CONTENT: SectionContent = {
   ...{
