@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { SEVERITIES } from '@nolvex/core/review/finding'
 import { GRAVITY, severityCounts } from '@nolvex/core/review/severityCounts'
 import { bandsInOrder } from '@nolvex/core/grid/band'
@@ -46,7 +48,9 @@ const shown = computed(() =>
       (!band.value || !finding.bands || finding.bands.includes(band.value)),
   ),
 )
+const isNothingThere = computed(() => Object.keys(project.site.records.pages).length === 0)
 const title = computed(() => {
+  if (isNothingThere.value) return 'Findings'
   const count = shown.value.length
   return count === 0 ? 'Nothing found wrong' : count === 1 ? '1 finding' : `${count} findings`
 })
@@ -94,7 +98,19 @@ const title = computed(() => {
       </span>
     </div>
     <div class="board">
-      <p v-if="shown.length === 0 && !waiting" class="soft">
+      <div v-if="isNothingThere" class="invitation">
+        <h2>Nothing to look over yet</h2>
+        <p>
+          Spacing, alignment, type, colour and what visitors meet first are measured on every page at every
+          width, as soon as one is drawn. Begin with the pages of the site.
+        </p>
+        <p>
+          <ElButton type="primary" :tag="RouterLink" :to="{ name: 'map', params: { project: project.id } }"
+            >Plan the site map</ElButton
+          >
+        </p>
+      </div>
+      <p v-else-if="shown.length === 0 && !waiting" class="soft">
         {{
           findings.length
             ? 'Nothing of this kind: choose something else above.'

@@ -21,7 +21,7 @@ const groups = computed(() => {
   const asked = wanted.value.trim().toLowerCase()
   const isAsked = ({ label, why }: ReviewRule) => `${label} ${why}`.toLowerCase().includes(asked)
   return (Object.keys(RULES_OF) as RuleOf[])
-    .map((of) => ({ of, rules: reviewRules.filter((rule) => rule.of === of && isAsked(rule)) }))
+    .map((of) => ({ label: RULES_OF[of], rules: reviewRules.filter((rule) => rule.of === of && isAsked(rule)) }))
     .filter(({ rules }) => rules.length > 0)
 })
 
@@ -55,9 +55,9 @@ function countWords({ id }: ReviewRule): string {
     </div>
     <div class="board" tabindex="0" aria-label="Rules">
       <p v-if="!groups.length" class="soft">No rule says “{{ wanted }}”.</p>
-      <section v-for="{ of, rules } in groups" :key="of">
+      <section v-for="{ label, rules } in groups" :key="label">
         <h3>
-          {{ RULES_OF[of] }} <span class="soft">{{ rules.length }}</span>
+          {{ label }} <span class="soft">{{ rules.length }}</span>
         </h3>
         <ul>
           <li v-for="rule in rules" :key="rule.id" :data-rule="rule.id">

@@ -34,6 +34,7 @@ function progress({ name }: Stage): { words: string; share: number } {
   if (name === 'handoff') return { words: last.value ? 'handed over' : 'not yet', share: last.value ? 1 : 0 }
   if (name === 'review') {
     const found = findings.value.length
+    if (count === 0) return { words: 'not begun', share: 0 }
     return { words: found ? `${found} found` : 'nothing found', share: found ? 0.5 : 1 }
   }
   const ready = done(name)
