@@ -21,7 +21,10 @@ const groups = computed(() => {
   const asked = wanted.value.trim().toLowerCase()
   const isAsked = ({ label, why }: ReviewRule) => `${label} ${why}`.toLowerCase().includes(asked)
   return (Object.keys(RULES_OF) as RuleOf[])
-    .map((of) => ({ label: RULES_OF[of], rules: reviewRules.filter((rule) => rule.of === of && isAsked(rule)) }))
+    .map((of) => ({
+      label: RULES_OF[of],
+      rules: reviewRules.filter((rule) => rule.of === of && isAsked(rule)),
+    }))
     .filter(({ rules }) => rules.length > 0)
 })
 
