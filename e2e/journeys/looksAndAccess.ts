@@ -5,6 +5,7 @@ import { ROOT } from '../site'
 import { axeFindings } from './axeFindings'
 import { openBuiltOtherwise } from './builtOtherwise'
 import type { Journey } from './journey'
+import { openWidthsGoneWrong } from './widthsGoneWrong'
 
 const DEMO = '/projects/skerrinferries00'
 
@@ -120,11 +121,13 @@ const views: [name: string, path: string, ready: string, prepare?: string][] = [
   ['board', `${DEMO}/boards`, '.board-picture'],
   ['artwork', `${DEMO}/artwork`, '.in-front'],
   ['live', `${DEMO}/live/pagehome00000000`, '.drawing g'],
+  // The last: it changes the page.
+  ['sweep', `${DEMO}/mockup/pagehome00000000`, '.drawing g', openWidthsGoneWrong('skerrinferries00')],
 ]
 
 /** Views the docs show no picture of. */
 const UNPICTURED = [
-  ...['trueup', 'review-time', 'review-rules'],
+  ...['trueup', 'patterns', 'review-time', 'review-rules'],
   ...['map-findings', 'map-table', 'map-journeys', 'map-menus', 'map-brief'],
   ...['grid-found', 'grid-sizing', 'grid-guides', 'grid-screens', 'grid-audience', 'live'],
   ...['projects', 'style-parts', 'spacing', 'style-kits', 'map-content', 'style-sheet'],

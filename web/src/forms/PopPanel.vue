@@ -5,13 +5,18 @@ import { computed, nextTick, ref } from 'vue'
 import { PANELS } from '../commands/onTop'
 
 /** A button and the panel it opens. The keys go into the panel; Escape closes it, alone, and gives them back. */
-defineProps<{
+const props = defineProps<{
   words: string
   label?: string
   width: number
   text?: boolean
   placement?: 'bottom-end' | 'bottom-start'
 }>()
+/** Who speaks to the button says what they see on it. */
+const named = computed(() => {
+  const { words, label } = props
+  return label && !label.includes(words) ? `${words}: ${label}` : label
+})
 const isOpen = ref(false)
 const panel = ref<HTMLElement>()
 const button = ref<InstanceType<typeof ElButton>>()
@@ -47,7 +52,7 @@ onClickOutside(panel, () => (isOpen.value = false), {
       <ElButton
         ref="button"
         :text="text"
-        :aria-label="label"
+        :aria-label="named"
         :aria-expanded="isOpen"
         @click="isOpen = !isOpen"
       >

@@ -155,6 +155,9 @@ li {
   padding: 3px 0;
   border-bottom: 1px dotted var(--edge);
 }
+li .soft {
+  display: block;
+}
 li .el-button {
   height: auto;
   white-space: normal;
