@@ -51,13 +51,25 @@ export function problemOf(error: unknown): { status: number; message: string } {
   }
 }
 
+/** ms for which what a refused upload still sends is read */
+const LINGER_MS = 1000
+
+/**
+ * Reads what a refused upload still sends, for a while, and throws it away: a connection that is cut while somebody
+ * writes takes the answer with it. @see RFC 9112, 9.6
+ */
+function throwAway(request: Request) {
+  const cut = setTimeout(() => request.socket.destroy(), LINGER_MS)
+  request.once('close', () => clearTimeout(cut))
+  request.resume()
+}
+
 /** The last handler of the application: answers every error as JSON. */
 export function answerProblem(error: unknown, request: Request, response: Response, next: NextFunction) {
   if (response.headersSent) return next(error)
   const { status, message } = problemOf(error)
   if (status >= 500) request.log.error({ err: error }, 'request failed')
-  // What a refused upload still sends is not waited for.
-  if (!request.complete) response.setHeader('connection', 'close')
+  if (!request.complete) throwAway(request)
   // A handler may have said already how what it was about to send is kept and named.
   response.setHeader('cache-control', 'no-store')
   response.removeHeader('content-disposition')

@@ -125,6 +125,25 @@ test('compressed bodies are not unpacked', async () => {
     expect((await send(path)).status).toBe(415)
 })
 
+test('who sends without an end hears why it is refused, and is cut off when they do not stop', async () => {
+  const { hostname, port, host } = new URL(server.address)
+  const socket = connect(Number(port), hostname)
+  socket.on('error', () => undefined)
+  const closed = new Promise<void>((resolve) => socket.once('close', () => resolve()))
+  const heard = new Promise<string>((resolve) => socket.once('data', (bytes) => resolve(String(bytes))))
+  socket.write(
+    `POST /api/projects/${project}/assets?name=a.png HTTP/1.1\r\nHost: ${host}\r\nTransfer-Encoding: chunked\r\n\r\n`,
+  )
+  const part = `10000\r\n${'x'.repeat(0x10000)}\r\n`
+  const sending = () => {
+    while (!socket.destroyed && socket.write(part));
+    if (!socket.destroyed) socket.once('drain', sending)
+  }
+  sending()
+  expect(await heard).toMatch(/^HTTP\/1\.1 413 /)
+  await closed
+})
+
 test('a request that stops coming in is given up, one that waits for its answer is not', async () => {
   const { hostname, port, host } = new URL(server.address)
   const socket = connect(Number(port), hostname)

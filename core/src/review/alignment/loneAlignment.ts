@@ -37,15 +37,15 @@ const SETTING = { start: 'at the start', centre: 'in the middle', end: 'at the e
 /** Of texts one below another, the one whose lines are set otherwise than those of all others. */
 function setOtherwise(blocks: Seen[]): Sight[] {
   const texts = blocks.filter(isSetAsSeen)
-  return texts.flatMap((one) => {
-    const others = texts.filter((other) => other !== one)
-    const usual = others[0]?.node.look.textAlign
-    if (others.length < OTHERS || one.node.look.textAlign === usual) return []
-    if (others.some(({ node }) => node.look.textAlign !== usual)) return []
-    const says = `${named(one)} is set ${SETTING[one.node.look.textAlign]} where all ${others.length} texts with it are set ${SETTING[usual]}`
-    const changes = [{ of: one.node, path: ['look', 'textAlign'], value: usual }]
-    return [{ of: one, says, mend: { label: `Set it ${SETTING[usual]}`, changes } }]
-  })
+  if (texts.length <= OTHERS) return []
+  const settings = texts.map(({ node }) => node.look.textAlign)
+  // Of three at least two are as all are, where only one is otherwise.
+  const usual = settings[0] === settings[1] ? settings[0] : settings[2]
+  const [one, ...more] = texts.filter(({ node }) => node.look.textAlign !== usual)
+  if (!one || more.length) return []
+  const says = `${named(one)} is set ${SETTING[one.node.look.textAlign]} where all ${texts.length - 1} texts with it are set ${SETTING[usual]}`
+  const changes = [{ of: one.node, path: ['look', 'textAlign'], value: usual }]
+  return [{ of: one, says, mend: { label: `Set it ${SETTING[usual]}`, changes } }]
 }
 
 /** Words, whose alignment shows: an action stands where it is looked for, a quotation apart. */
@@ -57,21 +57,21 @@ function isSetAsSeen(one: Seen): boolean {
 
 /** Of freely placed blocks, the one that is on no line of any other, where all others begin on the same. */
 function offTheLine(holder: Seen, blocks: Seen[], axis: Axis): Sight[] {
-  return blocks.flatMap((one): Sight[] => {
-    const others = blocks.filter((other) => other !== one)
-    const line = startOf(others[0], axis)
-    if (others.some((other) => Math.abs(startOf(other, axis) - line) > SAME)) return []
-    const isOnALine = [...others, holder].some((other) =>
-      LINES.some((lineOf) => Math.abs(lineOf(one, axis) - lineOf(other, axis)) <= SAME),
-    )
-    if (isOnALine || Math.abs(startOf(one, axis) - line) <= APART) return []
-    const edge = axis === 'x' ? 'left' : 'top'
-    const says = `${named(one)} is on no line of the ${others.length} blocks with it, which share their ${edge} edge`
-    const isFromStart = (axis === 'x' ? one.node.place.x : one.node.place.y) === 'start'
-    const value = { ...px(Math.round((line - holder[axis]) * 100) / 100) }
-    const changes = [{ of: one.node, path: ['place', 'offset', edge], value }]
-    return [{ of: one, says, mend: isFromStart ? { label: 'Put it in line', changes } : undefined }]
-  })
+  const starts = blocks.map((one) => startOf(one, axis)).sort((a, b) => a - b)
+  const line = starts[Math.floor(starts.length / 2)]
+  const [one, ...more] = blocks.filter((other) => Math.abs(startOf(other, axis) - line) > SAME)
+  if (!one || more.length || Math.abs(startOf(one, axis) - line) <= APART) return []
+  const isOnALine = [...blocks, holder].some(
+    (other) =>
+      other !== one && LINES.some((lineOf) => Math.abs(lineOf(one, axis) - lineOf(other, axis)) <= SAME),
+  )
+  if (isOnALine) return []
+  const edge = axis === 'x' ? 'left' : 'top'
+  const says = `${named(one)} is on no line of the ${blocks.length - 1} blocks with it, which share their ${edge} edge`
+  const isFromStart = (axis === 'x' ? one.node.place.x : one.node.place.y) === 'start'
+  const value = { ...px(Math.round((line - holder[axis]) * 100) / 100) }
+  const changes = [{ of: one.node, path: ['place', 'offset', edge], value }]
+  return [{ of: one, says, mend: isFromStart ? { label: 'Put it in line', changes } : undefined }]
 }
 
 const LINES = [startOf, middleOf, endOf]

@@ -17,7 +17,7 @@ export const nearColours: DrawingRule = {
       const { tokens } = facts.sources.style.records
       const ofGuide = new Set(
         Object.values(tokens).flatMap(({ id, type }) =>
-          type === 'colour' ? (tokenColour(tokens, id) ?? []) : [],
+          type === 'colour' ? (tokenColour(tokens, id)?.toLowerCase() ?? []) : [],
         ),
       )
       const users = new Map<string, Seen>()
