@@ -39,7 +39,7 @@ export interface DrawingFacts {
   bands: { band: Band; layout: PageLayout; drawn: DrawnPage }[]
   /** The page as a mockup at each of its bands; laid out once, when a rule asks. */
   seen: () => SeenBand[]
-  /** The same at the lead band in the dark set of colours; nothing where the guide has none. */
+  /** The same at the lead band in the dark set of colours, laid out once; nothing where the guide has none. */
   inDark: () => SeenBand | undefined
   /** The mockup at a band as it would stand after a change to the page's own drawing. */
   laidOutAfter: (band: Band, operations: Operation[]) => PageLayout
@@ -100,10 +100,11 @@ export function drawingFacts(
       return { band, layout, seen: seenBlocks(layout) }
     }))
   const lead = bands.inOrder.find(({ id }) => id === bands.lead)
+  let dark: SeenBand | undefined
   const lookInDark = () => {
-    if (!lead || !hasDarkSet(style.records.tokens)) return undefined
+    if (dark || !lead || !hasDarkSet(style.records.tokens)) return dark
     const layout = kept.layout(sources, lead, 'mockup', 'dark')
-    return { band: lead, layout, seen: seenBlocks(layout) }
+    return (dark = { band: lead, layout, seen: seenBlocks(layout) })
   }
   return {
     page,
