@@ -1,5 +1,5 @@
 import { expectEqual, expectTrue } from '../expect'
-import { commitParts, documentsOf, type Journey } from './journey'
+import { ALL_LOOKED_AT, commitParts, documentsOf, type Journey } from './journey'
 
 const DEMO = 'skerrinferries00'
 const HOME = 'pagehome00000000'
@@ -28,7 +28,11 @@ export const foundOtherwise: Journey = {
     ])
     const open = () => person.open(`${site.address}/projects/${DEMO}/review`)
     const found = (words: string) =>
-      person.until(`“${words}” is found`, async () => (await person.text('.review')).includes(words))
+      person.until(
+        `“${words}” is found`,
+        async () => (await person.text('.review')).includes(words),
+        ALL_LOOKED_AT,
+      )
 
     await open()
     const larger = 'Notices heading runs out of the page'

@@ -24,6 +24,9 @@ export interface ServerDocuments {
 export const documentsOf = (site: Site, project: string) =>
   site.ask<ServerDocuments>(`/api/projects/${project}/documents`)
 
+/** ms that looking all pages of a project over, painted and at every width, may take on a busy machine */
+export const ALL_LOOKED_AT = 120_000
+
 let made = 0
 
 /** Makes a change to a project from elsewhere. */

@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver'
 import { expectTrue } from '../expect'
-import { commitParts, documentsOf, type Journey } from './journey'
+import { ALL_LOOKED_AT, commitParts, documentsOf, type Journey } from './journey'
 
 const DEMO = 'skerrinferries00'
 const HOME = 'pagehome00000000'
@@ -25,7 +25,11 @@ export const metInOrder: Journey = {
 
     await person.open(`${site.address}/projects/${DEMO}/review`)
     const found = 'Intro is met before Headline'
-    await person.until('it is found', async () => (await person.text('.review')).includes(found))
+    await person.until(
+      'it is found',
+      async () => (await person.text('.review')).includes(found),
+      ALL_LOOKED_AT,
+    )
     await person.press(found)
     const strip = () => person.text('.finding')
     await person.until('a change that mends it stands above the page', async () =>

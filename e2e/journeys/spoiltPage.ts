@@ -1,7 +1,7 @@
 import { Key } from 'selenium-webdriver'
 import { expectEqual, expectTrue } from '../expect'
 import type { Person } from '../person'
-import { commitParts, documentsOf, type Journey } from './journey'
+import { ALL_LOOKED_AT, commitParts, documentsOf, type Journey } from './journey'
 
 const DEMO = 'skerrinferries00'
 const HOME = 'pagehome00000000'
@@ -29,10 +29,11 @@ export const spoiltPage: Journey = {
 
     await person.open(`${site.address}/projects/${DEMO}/review`)
     const says = () => person.text('.review')
-    await person.until('all was looked at', async () => {
+    const isDone = async () => {
       const words = await says()
       return words.includes('Intro stands out') && !/Looking at|at every width…/.test(words)
-    })
+    }
+    await person.until('all was looked at', isDone, ALL_LOOKED_AT)
     const words = await says()
     for (const found of ['Notices heading is h5', 'Headline runs out of', 'has gaps off the scale: 19 px'])
       expectTrue(words.includes(found), `it says “${found}”`)

@@ -1,4 +1,4 @@
-import { titleOf } from '../drawing/drawingFacts'
+import { seenAtLead, titleOf } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { isTarget, isWithin, type Seen } from '../drawing/seenBlocks'
 
@@ -10,9 +10,8 @@ export const noAction: DrawingRule = {
   severity: 'fair',
   from: 'plain',
   find: (facts) => {
-    const { page, sources } = facts
-    const { lead } = sources.site.records.settings.site
-    const atLead = facts.seen().find(({ band }) => band.id === lead)
+    const { page } = facts
+    const atLead = seenAtLead(facts)
     if (!page.goal || page.kind || !atLead || atLead.seen.length === 0) return []
     if (atLead.seen.some((one) => isTarget(one) && !isWithin(one, isAround))) return []
     const says = `${titleOf(facts)} is to bring a visitor to “${page.goal}”, and outside of its menus there is nothing to press or follow.`

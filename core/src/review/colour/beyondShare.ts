@@ -1,6 +1,6 @@
 import type { StyleDocument } from '../../style/style'
 import { tokenColour, type ColourToken } from '../../style/token'
-import { titleOf } from '../drawing/drawingFacts'
+import { seenAtLead, titleOf } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { colourShares } from '../style/colourShares'
 
@@ -18,8 +18,7 @@ export const beyondShare: DrawingRule = {
   from: 'finished',
   find: (facts) => {
     const { page, sources } = facts
-    const { lead } = sources.site.records.settings.site
-    const layout = facts.seen().find(({ band }) => band.id === lead)?.layout
+    const layout = seenAtLead(facts)?.layout
     const meant = namedColours(sources.style).filter(({ token }) => token.prominence ?? token.share)
     if (!layout || meant.length === 0) return []
     const shares = colourShares([layout])

@@ -1,6 +1,5 @@
 import { lacksOn } from '../mockup/unfinished'
-import { placeOf } from '../drawing/drawingFacts'
-import { titleOf, type DrawingFacts } from '../drawing/drawingFacts'
+import { placeOf, seenAtLead, titleOf } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
 import type { Documents } from '../../document/types'
 
@@ -12,7 +11,8 @@ export const standsIn: DrawingRule = {
   severity: 'serious',
   from: 'finished',
   find: (facts) => {
-    const lead = leadOf(facts)
+    const lead = seenAtLead(facts)
+    if (!lead) return []
     const nodes = new Map(lead.seen.map((one) => [one.node.key, one]))
     const { sources, page } = facts
     const documents = { ...sources.around, style: sources.style, [page.id]: sources.drawing }
@@ -30,9 +30,4 @@ export const standsIn: DrawingRule = {
       ]
     })
   },
-}
-
-function leadOf(facts: DrawingFacts) {
-  const { lead } = facts.sources.site.records.settings.site
-  return facts.seen().find(({ band }) => band.id === lead) ?? facts.seen()[0]
 }

@@ -5,7 +5,7 @@ import type { BlockNode } from '../../resolve/node'
 import { drawingIn } from '../../resolve/pageSources'
 import type { Band } from '../../site/site'
 import type { FindingMark, Fix, Severity } from '../finding'
-import { placeOf, titleOf, type DrawingFacts, type SeenBand } from './drawingFacts'
+import { placeOf, seenAtLead, titleOf, type DrawingFacts, type SeenBand } from './drawingFacts'
 import type { Found } from './drawingRule'
 import type { Seen } from './seenBlocks'
 
@@ -40,9 +40,8 @@ export const atEachBand = (facts: DrawingFacts, see: (band: SeenBand) => Sight[]
 
 /** Looks at the page where it is drawn first, for what is the same at all bands: elements, words, values of the lead. */
 export function atLead(facts: DrawingFacts, see: (band: SeenBand) => Sight[]): Found[] {
-  const { lead } = facts.sources.site.records.settings.site
-  const only = facts.seen().filter(({ band }) => band.id === lead)
-  return atBands(facts, only, see)
+  const lead = seenAtLead(facts)
+  return atBands(facts, lead ? [lead] : [], see)
 }
 
 /** Looks at the finished page at each band, and at it in the dark set, which is mended in the guide. */

@@ -122,6 +122,12 @@ export function drawingFacts(
   }
 }
 
+/** A page as it is seen where it is drawn first; nothing where the site has no such band. */
+export function seenAtLead({ sources, seen }: DrawingFacts): SeenBand | undefined {
+  const { lead } = sources.site.records.settings.site
+  return seen().find(({ band }) => band.id === lead)
+}
+
 /** Whether a page is to be looked at as a mockup: its guide dresses it, or it was checked as one. */
 export const isDressed = ({ checked }: Page, { style }: Pick<PageSources, 'style'>): boolean =>
   Boolean(checked?.mockup) || Object.keys(style.records.parts).length > 0

@@ -1,6 +1,6 @@
 import type { SiteDocument } from '../../site/site'
 import { blockAt, atLead, named, type Sight } from '../drawing/atEachBand'
-import { titleOf, type DrawingFacts } from '../drawing/drawingFacts'
+import { seenAtLead, titleOf, type DrawingFacts } from '../drawing/drawingFacts'
 import type { DrawingRule, Found } from '../drawing/drawingRule'
 import type { Seen } from '../drawing/seenBlocks'
 
@@ -30,12 +30,12 @@ function menusOf({ records }: SiteDocument): MenuPages[] {
 
 function mainMenuLeftOut(facts: DrawingFacts): Found[] {
   const { page, sources } = facts
-  const { menus, settings } = sources.site.records
+  const { menus } = sources.site.records
   const main = menusOf(sources.site).find(({ id, pages }) => menus[id].kind === 'main' && pages.length > 0)
-  const atLead = facts.seen().find(({ band }) => band.id === settings.site.lead)
+  const lead = seenAtLead(facts)
   // Who does without what pages share does so on purpose.
-  if (!main || !atLead || atLead.seen.length === 0 || page.kind || page.without?.length) return []
-  const isShown = atLead.seen.some((one) => blockOf(facts, one)?.data?.menu === main.id)
+  if (!main || !lead?.seen.length || page.kind || page.without?.length) return []
+  const isShown = lead.seen.some((one) => blockOf(facts, one)?.data?.menu === main.id)
   if (isShown) return []
   const says = `${titleOf(facts)} does not show ${main.name || 'the main menu'} of the map.`
   return [{ place: { collection: 'pages', id: page.id }, says }]

@@ -1,7 +1,7 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import type { Operation } from '../../document/types'
 import { USUAL_VEIL } from '../../site/overlay'
-import { titleOf } from '../drawing/drawingFacts'
+import { seenAtLead, titleOf } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
 import { hasEdge, type Seen } from '../drawing/seenBlocks'
 
@@ -16,8 +16,8 @@ export const overlayAlike: DrawingRule = {
   severity: 'fair',
   from: 'finished',
   find: (facts) => {
-    const { overlay, page, sources } = facts
-    const lead = facts.seen().find(({ band }) => band.id === sources.site.records.settings.site.lead)
+    const { overlay, page } = facts
+    const lead = seenAtLead(facts)
     if (!overlay || !lead || overlay.place === 'whole') return []
     const veil = overlay.veil ?? USUAL_VEIL
     const { ground } = lead.layout

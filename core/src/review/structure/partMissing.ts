@@ -8,7 +8,7 @@ import { patternById } from '../../draft/patterns'
 import { planPage, type PlannedSection } from '../../draft/planPage'
 import { putBlock } from '../../drawing/drawing'
 import { blockAt } from '../drawing/atEachBand'
-import { titleOf, type DrawingFacts } from '../drawing/drawingFacts'
+import { seenAtLead, titleOf, type DrawingFacts } from '../drawing/drawingFacts'
 import type { DrawingRule, Found } from '../drawing/drawingRule'
 import type { Seen } from '../drawing/seenBlocks'
 import type { Fix } from '../finding'
@@ -42,9 +42,8 @@ export const partMissing: DrawingRule = {
   from: 'plain',
   ofPages: true,
   find: (facts) => {
-    const { page, plan, sources } = facts
-    const { lead } = sources.site.records.settings.site
-    const seen = facts.seen().find(({ band }) => band.id === lead)?.seen ?? []
+    const { page, plan } = facts
+    const seen = seenAtLead(facts)?.seen ?? []
     const planned = new Map(planPage(plan, page).map((one) => [one.section, one]))
     return seen.flatMap((one): Found[] => {
       const block = one.parent ? undefined : facts.blocks[one.node.origin.record]
