@@ -2,7 +2,7 @@ import type { StyleDocument } from '../../style/style'
 import { tokenColour, type ColourToken } from '../../style/token'
 import { seenAtLead, titleOf } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
-import { colourShares } from '../style/colourShares'
+import { groundShares } from './groundShares'
 
 /** times the share it is meant to have, and percent of the page more than that, from which on a colour takes over */
 const [TIMES, MORE] = [3, 20]
@@ -18,10 +18,10 @@ export const beyondShare: DrawingRule = {
   from: 'finished',
   find: (facts) => {
     const { page, sources } = facts
-    const layout = seenAtLead(facts)?.layout
+    const lead = seenAtLead(facts)
     const meant = namedColours(sources.style).filter(({ token }) => token.prominence ?? token.share)
-    if (!layout || meant.length === 0) return []
-    const shares = colourShares([layout])
+    if (!lead || meant.length === 0) return []
+    const shares = groundShares(lead.layout, lead.seen)
     const measured = meant.map((one) => ({ ...one, share: (shares.get(one.hex) ?? 0) * 100 }))
     return [...pastTheirShare(measured), ...beforeTheirBetters(measured)].map((says) => ({
       place: { collection: 'pages' as const, id: page.id },

@@ -1,11 +1,11 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import type { PageLayout } from '../../layout/pageLayout'
-import type { Rect } from '../../snap/rect'
 import { isMainAction } from '../appearance/mainActions'
 import { atLead, blockAt, named } from '../drawing/atEachBand'
 import type { DrawingFacts } from '../drawing/drawingFacts'
 import type { DrawingRule } from '../drawing/drawingRule'
 import type { Seen } from '../drawing/seenBlocks'
+import { groundShares } from './groundShares'
 
 /** CIEDE2000 under which an action is not seen on its ground, and under which two grounds have one colour */
 const [HARDLY, ALIKE] = [12, 5]
@@ -39,18 +39,12 @@ export const prominence: DrawingRule = {
 const edgesOf = ({ node, box }: Seen): string[] =>
   node.look.border.flatMap((side, index) => (side && box.border[index] > 0 ? side.colour : []))
 
-/** How much of a page is in a colour, or one that is taken for it: of its grounds, as they stand in one another. */
-function shareOf(layout: PageLayout, seen: Seen[], colour: string): number {
-  const isAlike = (ground: string | undefined) => ground !== undefined && ciede2000(colour, ground) < ALIKE
-  const area = ({ w, h }: Rect) => w * h
-  const inColour = (rect: Rect, ground: string | undefined, children: Seen[]): number => {
-    const own = isAlike(ground) ? area(rect) - children.reduce((sum, child) => sum + area(child), 0) : 0
-    return own + children.reduce((sum, child) => sum + inColour(child, child.ground, child.children), 0)
-  }
-  const page = { x: 0, y: 0, w: layout.width, h: layout.height }
-  const sections = seen.filter(({ parent }) => !parent)
-  return inColour(page, layout.ground, sections) / area(page)
-}
+/** How much of a page is in a colour, or one that is taken for it. */
+const shareOf = (layout: PageLayout, seen: Seen[], colour: string): number =>
+  [...groundShares(layout, seen)].reduce(
+    (sum, [other, share]) => (ciede2000(colour, other) < ALIKE ? sum + share : sum),
+    0,
+  )
 
 /** Its own colours given back, so that the guide dresses it. */
 function givenBack(facts: DrawingFacts, { node }: Seen) {
